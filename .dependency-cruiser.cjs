@@ -1,0 +1,54 @@
+/** One direction of dependency: web, server and cli may use core and the words; core uses nothing of ours. */
+module.exports = {
+  forbidden: [
+    {
+      name: 'core-imports-nothing-outward',
+      comment: 'core is data in, data out: no interface, storage, server or words',
+      severity: 'error',
+      from: { path: '^core/src' },
+      to: {
+        pathNot: ['^core/src', '^node_modules/(zod|jsonc-parser)/', '^node_modules/(vitest|fast-check)/', '^examples/', '^docs/', '^node:'],
+      },
+    },
+    {
+      name: 'core-needs-no-node',
+      severity: 'error',
+      from: { path: '^core/src', pathNot: '\\.(test|bench)\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'nobody-reaches-across',
+      comment: 'web, server and cli do not know each other',
+      severity: 'error',
+      from: { path: '^(web|server|cli)/src' },
+      to: { path: '^(web|server|cli)/src', pathNot: '^$1/src' },
+    },
+    {
+      name: 'core-by-its-front-door',
+      severity: 'error',
+      from: { path: '^(web|server|cli)/src' },
+      to: { path: '^core/src/', pathNot: '^core/src/index\\.ts$' },
+    },
+    {
+      name: 'stations-do-not-know-each-other',
+      severity: 'error',
+      from: { path: '^web/src/stations/([^/]+)/' },
+      to: { path: '^web/src/stations/([^/]+)/', pathNot: '^web/src/stations/$1/' },
+    },
+    {
+      name: 'drawing-knows-no-station',
+      severity: 'error',
+      from: { path: '^web/src/(rig-drawing|shared)/' },
+      to: { path: '^web/src/stations/' },
+    },
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^virtual:' } },
+  ],
+  options: {
+    doNotFollow: { path: '^node_modules' },
+    exclude: { path: ['^web/dist/', '^coverage/'] },
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'], extensions: ['.ts', '.vue', '.js', '.mjs', '.json'] },
+  },
+};

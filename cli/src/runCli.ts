@@ -1,0 +1,96 @@
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import {
+  assess,
+  fileProblemMessages,
+  plainText,
+  readWorkspace,
+  regionOf,
+  viewRig,
+  type RigView,
+  type Workspace,
+} from '@wagonomos/core';
+import { report, exitCode } from './report.ts';
+import { speech } from './speech.ts';
+
+export interface CliResult {
+  readonly code: number;
+  readonly out: string;
+  readonly error: string;
+}
+
+const misuse = (error: string): CliResult => ({ code: 2, out: '', error });
+
+/**
+ * `check FILE [--rig NAME] [--loadout NAME]`: the verdict as one JSON object.
+ * @returns exit code 2 when the file or the options cannot be used, else 1, 3 or 0 as `exitCode` says
+ */
+export function runCli(args: readonly string[]): CliResult {
+  const say = speech('uk').translate;
+  const options = readOptions(args);
+  if (typeof options === 'string') return misuse(`${options}\n${say('cli.usage', {})}`);
+  const { file } = options;
+  let text: string;
+  try {
+    text = readFileSync(file, 'utf8');
+  } catch (error) {
+    const reason = error instanceof Error && 'code' in error ? String(error.code) : String(error);
+    return misuse(say('cli.unreadable', { file, reason }));
+  }
+  const read = readWorkspace(text);
+  if (!read.ok) {
+    const reason = fileProblemMessages(read.problem).map((line) => plainText(line, speech('uk')));
+    return misuse(say('cli.refused', { file, reason: reason.join('\n  ') }));
+  }
+  const view = chosenRig(read.workspace, options, say);
+  if (typeof view === 'string') return misuse(view);
+  const assessment = assess(view);
+  const words = speech(view.situation.words);
+  return {
+    code: exitCode(assessment),
+    out: JSON.stringify(report(assessment, regionOf(view.situation.vehicle.country), words), null, 2),
+    error: '',
+  };
+}
+
+interface Options {
+  readonly file: string;
+  readonly rig: string | undefined;
+  readonly loadout: string | undefined;
+}
+
+function readOptions(args: readonly string[]): Options | string {
+  const say = speech('uk').translate;
+  try {
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: { rig: { type: 'string' }, loadout: { type: 'string' } },
+    });
+    const [command, file, ...more] = positionals;
+    if (command !== 'check' || file === undefined || more.length > 0) {
+      return say('cli.badOption', { option: positionals.join(' ') || '—' });
+    }
+    return { file, rig: values.rig, loadout: values.loadout };
+  } catch (error) {
+    return say('cli.badOption', { option: error instanceof Error ? error.message : '' });
+  }
+}
+
+/** The rig asked for by name, else the first; in the loadout asked for, else its own. */
+function chosenRig(
+  workspace: Workspace,
+  options: Options,
+  say: (key: string, named: Record<string, string>) => string,
+): RigView | string {
+  const { file } = options;
+  const named = (list: readonly { readonly name: string }[]) => list.map((one) => one.name).join(', ');
+  if (workspace.rigs.length === 0) return say('cli.noRig', { file });
+  const rig = options.rig === undefined ? workspace.rigs[0] : workspace.rigs.find((one) => one.name === options.rig);
+  if (!rig) return say('cli.noSuchRig', { file, name: options.rig ?? '', known: named(workspace.rigs) });
+  const loadout = workspace.loadouts.find((one) => one.name === options.loadout);
+  if (options.loadout !== undefined && !loadout) {
+    return say('cli.noSuchLoadout', { file, name: options.loadout, known: named(workspace.loadouts) });
+  }
+  return viewRig(workspace, rig.id, loadout?.id) ?? say('cli.noRig', { file });
+}

@@ -1,0 +1,122 @@
+import type { Workspace } from '../exchange/workspace.ts';
+import type { Body, Trailer, Vehicle } from '../rig/body.ts';
+import type { TrailerEmptyMass, VehicleEmptyMass } from '../rig/emptyMass.ts';
+import type { TrailerGeometry, VehicleGeometry } from '../rig/geometry.ts';
+import type { LimitName } from '../rig/limitNames.ts';
+import type { Plate } from '../rig/plate.ts';
+import { inList, without, withoutUndefined, type Listed } from './lists.ts';
+
+/** Replaces one body by what `change` makes of it. */
+export const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Body): Workspace => ({
+  ...workspace,
+  bodies: inList(workspace.bodies, id, change),
+});
+
+/** A field given as undefined is taken away: the figure is unknown again. */
+export const setGeometry = (
+  workspace: Workspace,
+  id: string,
+  patch: Partial<VehicleGeometry> | Partial<TrailerGeometry>,
+): Workspace =>
+  changeBody(workspace, id, (body) =>
+    body.kind === 'vehicle'
+      ? { ...body, geometry: withoutUndefined({ ...body.geometry, ...patch }) }
+      : { ...body, geometry: withoutUndefined({ ...body.geometry, ...patch }) },
+  );
+
+/** Changes the empty figure; a body that has none yet starts one. */
+export const setEmptyMass = (
+  workspace: Workspace,
+  id: string,
+  patch: Partial<VehicleEmptyMass> | Partial<TrailerEmptyMass>,
+): Workspace =>
+  changeBody(workspace, id, (body) => {
+    const start = { source: 'other' as const, basis: body.kind === 'vehicle' ? 'kerb' : 'dry' };
+    const emptyMass = withoutUndefined({ ...start, ...body.emptyMass, ...patch });
+    return body.kind === 'vehicle'
+      ? { ...body, emptyMass: emptyMass as VehicleEmptyMass }
+      : { ...body, emptyMass: emptyMass as TrailerEmptyMass };
+  });
+
+/** Writes a figure on a plate, or wipes it off when `figure` is null. */
+export const setFigure = (
+  workspace: Workspace,
+  bodyId: string,
+  plateId: string,
+  limit: LimitName,
+  figure: { readonly value: number; readonly typed: string } | null,
+): Workspace =>
+  changePlate(workspace, bodyId, plateId, (plate) => {
+    const known = plate.figures.some((one) => one.limit === limit);
+    if (!figure) return { ...plate, figures: plate.figures.filter((one) => one.limit !== limit) };
+    const entry = { limit, ...figure };
+    return {
+      ...plate,
+      figures: known ? plate.figures.map((one) => (one.limit === limit ? entry : one)) : [...plate.figures, entry],
+    };
+  });
+
+export const changePlate = (
+  workspace: Workspace,
+  bodyId: string,
+  plateId: string,
+  change: (plate: Plate) => Plate,
+): Workspace => changeBody(workspace, bodyId, (body) => ({ ...body, plates: inList(body.plates, plateId, change) }));
+
+type PartList = 'plates' | 'places' | 'tanks' | 'fitted';
+type Part<L extends PartList> = Body[L][number];
+
+export const addPart = <L extends PartList>(workspace: Workspace, bodyId: string, list: L, part: Part<L>): Workspace =>
+  changeBody(workspace, bodyId, (body) => ({ ...body, [list]: [...body[list], part] }));
+
+/** Patches a place, tank or fitted part; a field given as undefined is taken away. */
+export const changePart = <L extends PartList>(
+  workspace: Workspace,
+  bodyId: string,
+  list: L,
+  partId: string,
+  patch: Partial<Part<L>>,
+): Workspace =>
+  changeBody(workspace, bodyId, (body) => ({
+    ...body,
+    [list]: inList<Listed>(body[list], partId, (part) => withoutUndefined({ ...part, ...patch })),
+  }));
+
+/** Takes a part away, and with it what the loadouts say of it: the things in a place go home. */
+export function removePart(workspace: Workspace, bodyId: string, list: PartList, partId: string): Workspace {
+  const rest = changeBody(workspace, bodyId, (body) => ({ ...body, [list]: without<Listed>(body[list], partId) }));
+  return {
+    ...rest,
+    loadouts: rest.loadouts.map((loadout) => ({
+      ...loadout,
+      placements:
+        list === 'places'
+          ? loadout.placements.filter((one) => one.body !== bodyId || one.place !== partId)
+          : loadout.placements,
+      tankLevels:
+        list === 'tanks'
+          ? loadout.tankLevels.filter((one) => one.body !== bodyId || one.tank !== partId)
+          : loadout.tankLevels,
+    })),
+  };
+}
+
+export const renameBody = (workspace: Workspace, id: string, name: string): Workspace =>
+  changeBody(workspace, id, (body) => ({ ...body, name }));
+
+export const setSeat = (
+  workspace: Workspace,
+  vehicleId: string,
+  seatId: string,
+  patch: Partial<Vehicle['seats'][number]>,
+): Workspace =>
+  changeBody(workspace, vehicleId, (body) =>
+    body.kind === 'vehicle'
+      ? { ...body, seats: inList(body.seats, seatId, (seat) => withoutUndefined({ ...seat, ...patch })) }
+      : body,
+  );
+
+export const setBraked = (workspace: Workspace, trailerId: string, braked: boolean): Workspace =>
+  changeBody(workspace, trailerId, (body) =>
+    body.kind === 'trailer' ? ({ ...body, braked } satisfies Trailer) : body,
+  );

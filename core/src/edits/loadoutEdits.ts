@@ -1,0 +1,75 @@
+import type { Workspace } from '../exchange/workspace.ts';
+import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
+import { inList, without, withoutUndefined } from './lists.ts';
+
+const changeLoadout = (workspace: Workspace, id: string, change: (loadout: Loadout) => Loadout): Workspace => ({
+  ...workspace,
+  loadouts: inList(workspace.loadouts, id, change),
+});
+
+export const addThing = (workspace: Workspace, thing: Thing): Workspace => ({
+  ...workspace,
+  things: [...workspace.things, thing],
+});
+
+export const changeThing = (workspace: Workspace, id: string, patch: Partial<Omit<Thing, 'id'>>): Workspace => ({
+  ...workspace,
+  things: inList(workspace.things, id, (thing) => withoutUndefined({ ...thing, ...patch })),
+});
+
+/** Gives a thing away for good: out of the inventory and out of every loadout. */
+export const removeThing = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  things: without(workspace.things, id),
+  loadouts: workspace.loadouts.map((loadout) => ({
+    ...loadout,
+    placements: loadout.placements.filter((one) => one.thing !== id),
+  })),
+});
+
+/** Puts a thing in a place of this loadout, wherever it was before; null takes it home. */
+export const placeThing = (
+  workspace: Workspace,
+  loadoutId: string,
+  thing: string,
+  where: Omit<Placement, 'thing'> | null,
+): Workspace =>
+  changeLoadout(workspace, loadoutId, (loadout) => {
+    const at = loadout.placements.findIndex((one) => one.thing === thing);
+    const others = loadout.placements.filter((one) => one.thing !== thing);
+    if (where) others.splice(at < 0 ? others.length : at, 0, { thing, ...where });
+    return { ...loadout, placements: others };
+  });
+
+export const addCrew = (workspace: Workspace, loadoutId: string, member: CrewMember): Workspace =>
+  changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: [...loadout.crew, member] }));
+
+export const changeCrew = (
+  workspace: Workspace,
+  loadoutId: string,
+  id: string,
+  patch: Partial<Omit<CrewMember, 'id'>>,
+): Workspace =>
+  changeLoadout(workspace, loadoutId, (loadout) => ({
+    ...loadout,
+    crew: inList(loadout.crew, id, (member) => withoutUndefined({ ...member, ...patch })),
+  }));
+
+export const removeCrew = (workspace: Workspace, loadoutId: string, id: string): Workspace =>
+  changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: without(loadout.crew, id) }));
+
+/** @param fraction 0 empty to 1 full */
+export const setTankLevel = (
+  workspace: Workspace,
+  loadoutId: string,
+  body: string,
+  tank: string,
+  fraction: number,
+): Workspace =>
+  changeLoadout(workspace, loadoutId, (loadout) => ({
+    ...loadout,
+    tankLevels: [
+      ...loadout.tankLevels.filter((one) => one.body !== body || one.tank !== tank),
+      { body, tank, fraction: Math.min(1, Math.max(0, fraction)) },
+    ],
+  }));

@@ -1,0 +1,38 @@
+import type { Workspace } from '../exchange/workspace.ts';
+import type { Situation } from '../situation/situation.ts';
+import { inList, without, withoutUndefined } from './lists.ts';
+
+export const renameRig = (workspace: Workspace, id: string, name: string): Workspace => ({
+  ...workspace,
+  rigs: inList(workspace.rigs, id, (rig) => ({ ...rig, name })),
+});
+
+export const changeSituation = (
+  workspace: Workspace,
+  id: string,
+  patch: Partial<Omit<Situation, 'id'>>,
+): Workspace => ({
+  ...workspace,
+  situations: inList(workspace.situations, id, (situation) => withoutUndefined({ ...situation, ...patch })),
+});
+
+/** Takes a rig away, with the bodies, loadouts and situation that no other rig uses. Things stay owned. */
+export function removeRig(workspace: Workspace, id: string): Workspace {
+  const rigs = without(workspace.rigs, id);
+  const kept = new Set(rigs.flatMap((rig) => [rig.vehicle, rig.trailer, rig.situation, rig.loadout]));
+  const bodies = workspace.bodies.filter((body) => kept.has(body.id));
+  const bodyIds = new Set(bodies.map((body) => body.id));
+  return {
+    ...workspace,
+    rigs,
+    bodies,
+    situations: workspace.situations.filter((situation) => kept.has(situation.id)),
+    loadouts: workspace.loadouts
+      .filter((loadout) => kept.has(loadout.id) || loadout.placements.some((one) => bodyIds.has(one.body)))
+      .map((loadout) => ({
+        ...loadout,
+        placements: loadout.placements.filter((one) => bodyIds.has(one.body)),
+        tankLevels: loadout.tankLevels.filter((one) => bodyIds.has(one.body)),
+      })),
+  };
+}

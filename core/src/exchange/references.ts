@@ -1,0 +1,100 @@
+import type { Body } from '../rig/body.ts';
+import type { Workspace } from './workspace.ts';
+
+export interface ReferenceProblem {
+  readonly code: 'duplicateId' | 'danglingReference' | 'wrongKind' | 'emptyPart';
+  readonly path: readonly (string | number)[];
+}
+
+/** Ids used twice, and references that lead nowhere or to the wrong kind of thing. */
+export function referenceProblems(workspace: Workspace): readonly ReferenceProblem[] {
+  return [
+    ...duplicates(workspace),
+    ...rigProblems(workspace),
+    ...loadoutProblems(workspace),
+    ...partProblems(workspace),
+  ];
+}
+
+function duplicates(workspace: Workspace): ReferenceProblem[] {
+  const lists: [readonly (string | number)[], readonly { readonly id: string }[]][] = [
+    [['bodies'], workspace.bodies],
+    [['rigs'], workspace.rigs],
+    [['things'], workspace.things],
+    [['loadouts'], workspace.loadouts],
+    [['situations'], workspace.situations],
+    ...workspace.bodies.flatMap((body, at) => bodyLists(body, ['bodies', at])),
+    ...workspace.loadouts.map((loadout, at): Listed => [['loadouts', at, 'crew'], loadout.crew]),
+  ];
+  return lists.flatMap(([path, items]) => {
+    const seen = new Set<string>();
+    return items.flatMap((item, at): ReferenceProblem[] => {
+      if (!seen.has(item.id)) {
+        seen.add(item.id);
+        return [];
+      }
+      return [{ code: 'duplicateId', path: [...path, at, 'id'] }];
+    });
+  });
+}
+
+type Listed = [readonly (string | number)[], readonly { readonly id: string }[]];
+
+function bodyLists(body: Body, path: readonly (string | number)[]): Listed[] {
+  const lists: Listed[] = [
+    [[...path, 'plates'], body.plates],
+    [[...path, 'places'], body.places],
+    [[...path, 'tanks'], body.tanks],
+    [[...path, 'fitted'], body.fitted],
+  ];
+  return body.kind === 'vehicle' ? [...lists, [[...path, 'seats'], body.seats]] : lists;
+}
+
+function rigProblems(workspace: Workspace): ReferenceProblem[] {
+  const kinds = new Map(workspace.bodies.map((body) => [body.id, body.kind]));
+  const loadouts = new Set(workspace.loadouts.map((loadout) => loadout.id));
+  const situations = new Set(workspace.situations.map((situation) => situation.id));
+  return workspace.rigs.flatMap((rig, at) => {
+    const problems: ReferenceProblem[] = [];
+    const path = (field: string) => ['rigs', at, field];
+    const body = (field: 'vehicle' | 'trailer', id: string) => {
+      const kind = kinds.get(id);
+      if (kind === undefined) problems.push({ code: 'danglingReference', path: path(field) });
+      else if (kind !== field) problems.push({ code: 'wrongKind', path: path(field) });
+    };
+    body('vehicle', rig.vehicle);
+    if (rig.trailer !== undefined) body('trailer', rig.trailer);
+    if (!loadouts.has(rig.loadout)) problems.push({ code: 'danglingReference', path: path('loadout') });
+    if (!situations.has(rig.situation)) problems.push({ code: 'danglingReference', path: path('situation') });
+    return problems;
+  });
+}
+
+function loadoutProblems(workspace: Workspace): ReferenceProblem[] {
+  const things = new Set(workspace.things.map((thing) => thing.id));
+  const places = new Set(workspace.bodies.flatMap((body) => body.places.map((place) => `${body.id}/${place.id}`)));
+  const tanks = new Set(workspace.bodies.flatMap((body) => body.tanks.map((tank) => `${body.id}/${tank.id}`)));
+  return workspace.loadouts.flatMap((loadout, at) => {
+    const problem = (...path: (string | number)[]): ReferenceProblem => ({
+      code: 'danglingReference',
+      path: ['loadouts', at, ...path],
+    });
+    return [
+      ...loadout.placements.flatMap((placement, n) => [
+        ...(things.has(placement.thing) ? [] : [problem('placements', n, 'thing')]),
+        ...(places.has(`${placement.body}/${placement.place}`) ? [] : [problem('placements', n, 'place')]),
+      ]),
+      ...loadout.tankLevels.flatMap((level, n) =>
+        tanks.has(`${level.body}/${level.tank}`) ? [] : [problem('tankLevels', n, 'tank')],
+      ),
+    ];
+  });
+}
+
+/** A fitted part that neither adds nor removes anything says nothing. */
+const partProblems = (workspace: Workspace): ReferenceProblem[] =>
+  workspace.bodies.flatMap((body, at) =>
+    body.fitted.flatMap((part, n) =>
+      part.on || part.off ? [] : [{ code: 'emptyPart' as const, path: ['bodies', at, 'fitted', n] }],
+    ),
+  );

@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { loadoutSchema, thingSchema } from '../loading/loadout.ts';
+import { bodySchema } from '../rig/body.ts';
+import { idField, nameField } from '../rig/fields.ts';
+import { rigSchema } from '../rig/rig.ts';
+import { situationSchema } from '../situation/situation.ts';
+import { referenceProblems } from './references.ts';
+
+export const fileFormat = 'wagonomos';
+export const fileVersion = 1;
+
+/** The whole document: everything an owner keeps, normalised. One file holds one of these. */
+export const workspaceShape = z.strictObject({
+  format: z.literal(fileFormat),
+  version: z.literal(fileVersion),
+  id: idField,
+  name: nameField,
+  bodies: z.array(bodySchema).max(200),
+  rigs: z.array(rigSchema).max(200),
+  things: z.array(thingSchema).max(5000),
+  loadouts: z.array(loadoutSchema).max(500),
+  situations: z.array(situationSchema).max(200),
+});
+
+/** The shape, and every reference leads somewhere. */
+export const workspaceSchema = workspaceShape.superRefine((workspace, context) => {
+  for (const problem of referenceProblems(workspace)) {
+    context.addIssue({ code: 'custom', path: [...problem.path], params: { problem: problem.code } });
+  }
+});
+
+export type Workspace = z.infer<typeof workspaceShape>;
+
+export const emptyWorkspace = (id: string, name: string): Workspace => ({
+  format: fileFormat,
+  version: fileVersion,
+  id,
+  name,
+  bodies: [],
+  rigs: [],
+  things: [],
+  loadouts: [],
+  situations: [],
+});

@@ -1,0 +1,32 @@
+import type { Workspace } from './workspace.ts';
+
+/** The text of a file: indented, so that it can be read and compared. */
+export const writeWorkspace = (workspace: Workspace): string => `${JSON.stringify(workspace, null, 2)}\n`;
+
+/** One rig with everything it refers to, as a document of its own. All its loadouts' things come along. */
+export function extractRig(workspace: Workspace, rigId: string): Workspace | null {
+  const rig = workspace.rigs.find((one) => one.id === rigId);
+  if (!rig) return null;
+  const bodies = workspace.bodies.filter((body) => body.id === rig.vehicle || body.id === rig.trailer);
+  const mine = new Set(bodies.map((body) => body.id));
+  const loadouts = workspace.loadouts.filter(
+    (loadout) =>
+      loadout.id === rig.loadout ||
+      (loadout.placements.length > 0 && loadout.placements.every((placement) => mine.has(placement.body))),
+  );
+  const inside = loadouts.map((loadout) => ({
+    ...loadout,
+    placements: loadout.placements.filter((one) => mine.has(one.body)),
+    tankLevels: loadout.tankLevels.filter((one) => mine.has(one.body)),
+  }));
+  const used = new Set(inside.flatMap((loadout) => loadout.placements.map((placement) => placement.thing)));
+  return {
+    ...workspace,
+    name: rig.name,
+    bodies,
+    rigs: [rig],
+    loadouts: inside,
+    situations: workspace.situations.filter((one) => one.id === rig.situation),
+    things: workspace.things.filter((thing) => used.has(thing.id)),
+  };
+}

@@ -1,0 +1,89 @@
+export { parseQuantity } from './units/parseQuantity.ts';
+export type { ParsedQuantity, QuantityProblem } from './units/parseQuantity.ts';
+export { unitTable } from './units/unitTable.ts';
+export type { QuantityKind } from './units/unitTable.ts';
+export { displayMass, massUnits } from './units/display.ts';
+export type { MassUnit, Rounding } from './units/display.ts';
+
+export { kilograms, message, term, verbatim } from './messages/message.ts';
+export type { Amount, Message } from './messages/message.ts';
+export { plainText, segments } from './messages/segments.ts';
+export type { Segment, Speech } from './messages/segments.ts';
+
+export { trailerBases, vehicleBases } from './rig/emptyMass.ts';
+export type { EmptyBasis, TrailerEmptyMass, VehicleEmptyMass } from './rig/emptyMass.ts';
+export { isMotorCaravan, vehicleBuilds } from './rig/body.ts';
+export type { Body, Trailer, Vehicle, VehicleBuild } from './rig/body.ts';
+export { placeKinds } from './rig/equipment.ts';
+export type { Place, PlaceKind, Seat, Tank, TankKind } from './rig/equipment.ts';
+export { plateSources, trailerLimitNames, vehicleLimitNames } from './rig/limitNames.ts';
+export type { LimitName, PlateSource } from './rig/limitNames.ts';
+export type { Figure, Plate } from './rig/plate.ts';
+export type { Rig } from './rig/rig.ts';
+export { missingMessage, whereToFind } from './rig/missing.ts';
+export type { Missing } from './rig/missing.ts';
+
+export type { CrewMember, Loadout, Placement, Thing } from './loading/loadout.ts';
+export { tankContents } from './loading/loadoutLoads.ts';
+export { payload } from './loading/payload.ts';
+export type { Payload } from './loading/payload.ts';
+export { viewRig } from './loading/rigView.ts';
+export type { RigView } from './loading/rigView.ts';
+export type { Compiled, Value } from './loading/compile.ts';
+
+export { ballSchools, australianStates, countries, regionOf, situationIn, usualSchool } from './situation/situation.ts';
+export type { Country, Jurisdiction, Region, Situation } from './situation/situation.ts';
+
+export { quantityNames } from './statics/rigRows.ts';
+export type { QuantityName } from './statics/rigRows.ts';
+export type { Side } from './statics/pointLoad.ts';
+export { roomInPlaces } from './limits/roomInPlaces.ts';
+export type { PlaceRoom } from './limits/roomInPlaces.ts';
+
+export { checkGroups } from './rulebook/check.ts';
+export type { Check, CheckGroup, CheckStatus } from './rulebook/check.ts';
+export { assess } from './verdict/assess.ts';
+export type { Assessment, Mark } from './verdict/assess.ts';
+export { excessMessage } from './verdict/sentence.ts';
+export { explain } from './verdict/explainCheck.ts';
+export type { Explanation, Operand, Step } from './verdict/explanation.ts';
+
+export { extractRig, writeWorkspace } from './exchange/writeWorkspace.ts';
+export { mergeWorkspaces } from './exchange/mergeWorkspaces.ts';
+export { readParsed, readWorkspace } from './exchange/readWorkspace.ts';
+export type { FileFault, FileProblem } from './exchange/fileProblem.ts';
+export { fileProblemMessages } from './exchange/fileProblemMessages.ts';
+export { workspaceJsonSchema } from './exchange/jsonSchema.ts';
+export { emptyWorkspace } from './exchange/workspace.ts';
+export type { Workspace } from './exchange/workspace.ts';
+
+export { pillars } from './verdict/pillars.ts';
+export type { Pillar } from './verdict/pillars.ts';
+export { placeContents } from './rulebook/placeChecks.ts';
+export { plateTemplates } from './rig/plateTemplates.ts';
+
+export {
+  addPart,
+  changePart,
+  changePlate,
+  renameBody,
+  removePart,
+  setBraked,
+  setEmptyMass,
+  setFigure,
+  setGeometry,
+  setSeat,
+} from './edits/bodyEdits.ts';
+export {
+  addCrew,
+  addThing,
+  changeCrew,
+  changeThing,
+  placeThing,
+  removeCrew,
+  removeThing,
+  setTankLevel,
+} from './edits/loadoutEdits.ts';
+export { addNewRig } from './edits/newRig.ts';
+export type { NewRig } from './edits/newRig.ts';
+export { changeSituation, removeRig, renameRig } from './edits/rigEdits.ts';

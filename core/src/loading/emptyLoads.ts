@@ -1,0 +1,172 @@
+import { message, verbatim, type Message } from '../messages/message.ts';
+import { basisContents, waterDensity } from '../rig/bareMass.ts';
+import { isMotorCaravan, type Trailer, type Vehicle } from '../rig/body.ts';
+import type { TankKind } from '../rig/equipment.ts';
+import type { Missing } from '../rig/missing.ts';
+import { effectiveWheelbase, type RigLengths } from '../statics/rigRows.ts';
+import type { PointLoad, Side } from '../statics/pointLoad.ts';
+
+/** Loads of a body and what keeps its total (`massMissing`) or its positions (`placeMissing`) from being known. */
+export interface BodyLoads {
+  readonly loads: readonly PointLoad[];
+  readonly massMissing: readonly Missing[];
+  readonly placeMissing: readonly Missing[];
+}
+
+/**
+ * The body alone: its empty figure, less whatever the basis of that figure contains, each taken off at its own place.
+ */
+export function emptyLoads(body: Vehicle | Trailer, lengths: RigLengths): BodyLoads {
+  const figure = body.kind === 'vehicle' ? vehicleFigure(body, lengths) : trailerFigure(body);
+  const corrections = basisCorrections(body);
+  const off = onBoardCorrections(body);
+  const loads = [...figure.loads, ...corrections.loads, ...off];
+  return {
+    loads,
+    massMissing: [...figure.massMissing, ...corrections.massMissing],
+    placeMissing: [...figure.placeMissing, ...unplaced(body, [...corrections.loads, ...off])],
+  };
+}
+
+const about = (body: Vehicle | Trailer) => ({ body: body.id, bodyName: body.name });
+
+const emptyLoad = (side: Side, key: string, mass: number, x: number | null, sigmaX = 0): PointLoad => ({
+  side,
+  origin: 'empty',
+  id: key,
+  name: message(`load.${key}`),
+  mass,
+  sigma: 0,
+  x,
+  sigmaX,
+});
+
+function vehicleFigure(vehicle: Vehicle, lengths: RigLengths): BodyLoads {
+  const empty = vehicle.emptyMass;
+  const axles = empty && resolveAxles(empty);
+  const wheelbase = effectiveWheelbase(lengths) ?? null;
+  if (!empty || (!axles && empty.total === undefined)) {
+    return { loads: [], massMissing: [{ code: 'emptyMass', ...about(vehicle) }], placeMissing: [] };
+  }
+  if (!axles) {
+    const loads = [
+      emptyLoad('vehicle', 'emptyTotal', empty.total ?? 0, null),
+      ...widened('vehicle', empty.plusMinus, 0),
+    ];
+    return { loads, massMissing: [], placeMissing: [{ code: 'emptyAxles', ...about(vehicle) }] };
+  }
+  const centre = wheelbase === null ? 0 : (wheelbase * axles.rear) / (axles.front + axles.rear || 1);
+  return {
+    loads: [
+      emptyLoad('vehicle', 'emptyFront', axles.front, 0),
+      emptyLoad('vehicle', 'emptyRear', axles.rear, wheelbase),
+      ...widened('vehicle', empty.plusMinus, centre),
+    ],
+    massMissing: [],
+    placeMissing: [],
+  };
+}
+
+/** Two of total, front and rear give the third; axle figures go before a total that contradicts them. */
+function resolveAxles(
+  empty: NonNullable<Vehicle['emptyMass']>,
+): { readonly front: number; readonly rear: number } | undefined {
+  const { total, frontAxle: front, rearAxle: rear } = empty;
+  if (front !== undefined && rear !== undefined) return { front, rear };
+  if (total === undefined) return undefined;
+  if (front !== undefined && front <= total) return { front, rear: total - front };
+  if (rear !== undefined && rear <= total) return { front: total - rear, rear };
+  return undefined;
+}
+
+/** The ± of the whole figure sits at its centre: a load of no mass, only of doubt. */
+const widened = (side: Side, plusMinus: number | undefined, x: number): PointLoad[] =>
+  plusMinus ? [{ ...emptyLoad(side, 'emptyDoubt', 0, x), sigma: plusMinus / 2 }] : [];
+
+function trailerFigure(trailer: Trailer): BodyLoads {
+  const empty = trailer.emptyMass;
+  if (empty?.total === undefined) {
+    return { loads: [], massMissing: [{ code: 'emptyMass', ...about(trailer) }], placeMissing: [] };
+  }
+  const placed = emptyCentre(trailer);
+  if (!placed) {
+    const loads = [emptyLoad('trailer', 'emptyTotal', empty.total, null), ...widened('trailer', empty.plusMinus, 0)];
+    const code = trailer.geometry.axlePosition === undefined ? 'axlePosition' : 'emptyBallLoad';
+    return { loads, massMissing: [], placeMissing: [{ code, ...about(trailer) }] };
+  }
+  const key = placed.estimated ? 'emptyEstimated' : 'emptyTotal';
+  return {
+    loads: [
+      emptyLoad('trailer', key, empty.total, placed.x, placed.sigmaX),
+      ...widened('trailer', empty.plusMinus, placed.x),
+    ],
+    massMissing: [],
+    placeMissing: [],
+  };
+}
+
+/** Share of the body length by which an estimated centre may be off, one standard deviation. */
+const estimateSpread = 0.03;
+
+/** Where the empty trailer's mass sits. Moments about the coupling: M·x = (M − B)·A. */
+function emptyCentre(trailer: Trailer): { x: number; sigmaX: number; estimated: boolean } | undefined {
+  const { axlePosition, drawbarLength, bodyLength } = trailer.geometry;
+  const empty = trailer.emptyMass;
+  if (!empty?.total) return undefined;
+  if (empty.ballLoad !== undefined && axlePosition !== undefined) {
+    return { x: (axlePosition * (empty.total - empty.ballLoad)) / empty.total, sigmaX: 0, estimated: false };
+  }
+  if (!empty.estimateBallLoad || drawbarLength === undefined || bodyLength === undefined) return undefined;
+  return { x: drawbarLength + bodyLength / 2, sigmaX: estimateSpread * bodyLength, estimated: true };
+}
+
+/** Driver, fuel, water and gas inside the figure, as negative loads at the driver's seat and the tanks. */
+function basisCorrections(body: Vehicle | Trailer): { loads: PointLoad[]; massMissing: Missing[] } {
+  const empty = body.emptyMass;
+  if (!empty) return { loads: [], massMissing: [] };
+  const fuel = body.tanks.find((tank) => tank.kind === 'fuel');
+  const contents = basisContents({
+    basis: empty.basis,
+    kind: body.kind === 'trailer' ? 'trailer' : isMotorCaravan(body) ? 'motorCaravan' : 'car',
+    fuelTankLitres: fuel?.capacityL,
+    waterLitres: empty.waterLitres,
+    gasContent: empty.gasContent,
+  });
+  const off = (key: string, mass: number, x: number | undefined): PointLoad[] =>
+    mass > 0
+      ? [{ ...emptyLoad(body.kind, key, -mass, x ?? null), origin: 'basis', name: message(`basisPart.${key}`) }]
+      : [];
+  const tankX = (kind: TankKind) => body.tanks.find((tank) => tank.kind === kind)?.x;
+  const driverX = body.kind === 'vehicle' ? body.seats.find((seat) => seat.driver)?.x : undefined;
+  const massMissing: Missing[] = [];
+  if (contents.fuelLitres === null) massMissing.push({ code: 'fuelTank', ...about(body) });
+  else if (contents.fuelLitres > 0 && fuel?.densityKgPerL === undefined) {
+    massMissing.push({ code: fuel ? 'fuelDensity' : 'fuelTank', ...about(body) });
+  }
+  return {
+    loads: [
+      ...off('driver', contents.driver, driverX),
+      ...off('fuel', (contents.fuelLitres ?? 0) * (fuel?.densityKgPerL ?? 0), fuel?.x),
+      ...off('water', contents.waterLitres * waterDensity, tankX('fresh')),
+      ...off('gas', contents.gas, tankX('gas')),
+    ],
+    massMissing,
+  };
+}
+
+/** What stood on the scale with a weighed body and must come off again. */
+const onBoardCorrections = (body: Vehicle | Trailer): PointLoad[] =>
+  body.emptyMass?.basis === 'weighed'
+    ? (body.emptyMass.onBoard ?? []).map((item, at) => ({
+        ...emptyLoad(body.kind, `onBoard${at}`, -item.mass, item.x ?? null),
+        origin: 'basis' as const,
+        name: message('basisPart.onBoard', { name: verbatim(item.name) }),
+      }))
+    : [];
+
+/** Names the loads that have a mass and no position. */
+export function unplaced(body: Vehicle | Trailer, loads: readonly PointLoad[]): Missing[] {
+  return loads
+    .filter((load) => load.x === null && load.mass !== 0)
+    .map((load) => ({ code: 'position', ...about(body), item: load.id, name: load.name satisfies Message }));
+}

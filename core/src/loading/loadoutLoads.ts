@@ -1,0 +1,113 @@
+import { message, verbatim } from '../messages/message.ts';
+import { waterDensity } from '../rig/bareMass.ts';
+import type { Trailer, Vehicle } from '../rig/body.ts';
+import type { Tank } from '../rig/equipment.ts';
+import type { Missing } from '../rig/missing.ts';
+import type { PointLoad } from '../statics/pointLoad.ts';
+import { unplaced, type BodyLoads } from './emptyLoads.ts';
+import type { RigView } from './rigView.ts';
+
+/** A place of length l holds its things somewhere along l: uniform, so one standard deviation is l/2/√3. */
+const placeSigma = (length: number | undefined): number => (length ?? 0) / 2 / Math.sqrt(3);
+
+/** Parts fitted since, people, tanks and things of one body, as point loads. */
+export function loadoutLoads(view: RigView, body: Vehicle | Trailer): BodyLoads {
+  const tanks = tankLoads(view, body);
+  const loads = [
+    ...fittedLoads(body),
+    ...(body.kind === 'vehicle' ? crewLoads(view, body) : []),
+    ...tanks.loads,
+    ...thingLoads(view, body),
+  ];
+  return { loads, massMissing: tanks.missing, placeMissing: unplaced(body, loads) };
+}
+
+/**
+ * Each part on, each part off. When nobody knows whether the declared figure contains the change, half of it is counted
+ * with a ± of the whole: it is either all there or not at all.
+ */
+function fittedLoads(body: Vehicle | Trailer): PointLoad[] {
+  return body.fitted.flatMap((part) => {
+    if (part.inEmptyMass === 'yes') return [];
+    const unsure = part.inEmptyMass === 'unknown';
+    const side = (what: 'on' | 'off', sign: 1 | -1): PointLoad[] => {
+      const change = part[what];
+      if (!change) return [];
+      return [
+        {
+          side: body.kind,
+          origin: 'fitted',
+          id: part.id,
+          name: what === 'on' ? verbatim(part.name) : message('load.takenOff', { name: verbatim(part.name) }),
+          mass: sign * (unsure ? change.mass / 2 : change.mass),
+          sigma: unsure ? change.mass / 2 : 0,
+          x: change.x ?? null,
+          sigmaX: 0,
+        },
+      ];
+    };
+    return [...side('on', 1), ...side('off', -1)];
+  });
+}
+
+function crewLoads(view: RigView, vehicle: Vehicle): PointLoad[] {
+  return view.loadout.crew.map((member) => ({
+    side: 'vehicle',
+    origin: 'crew',
+    id: member.id,
+    name: verbatim(member.name),
+    mass: member.mass,
+    sigma: (member.plusMinus ?? 0) / 2,
+    x: vehicle.seats.find((seat) => seat.id === member.seat)?.x ?? null,
+    sigmaX: 0,
+  }));
+}
+
+/** kg in a tank, or null where its size is not known. A gas bottle is measured by mass, other tanks by volume. */
+export function tankContents(tank: Tank, fraction: number): number | null {
+  if (fraction === 0) return 0;
+  if (tank.kind === 'gas') return tank.contents === undefined ? null : tank.contents * fraction;
+  const density = tank.densityKgPerL ?? (tank.kind === 'fuel' ? undefined : waterDensity);
+  return tank.capacityL === undefined || density === undefined ? null : tank.capacityL * density * fraction;
+}
+
+function tankLoads(view: RigView, body: Vehicle | Trailer): { loads: PointLoad[]; missing: Missing[] } {
+  const missing: Missing[] = [];
+  const loads = body.tanks.flatMap((tank): PointLoad[] => {
+    const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id);
+    const contents = tankContents(tank, level?.fraction ?? 0);
+    const name = verbatim(tank.name);
+    if (contents === null) {
+      missing.push({ code: 'contents', body: body.id, bodyName: body.name, item: tank.id, name });
+    }
+    const mass = (contents ?? 0) + (tank.vesselMass ?? 0);
+    if (mass === 0) return [];
+    return [{ side: body.kind, origin: 'tank', id: tank.id, name, mass, sigma: 0, x: tank.x ?? null, sigmaX: 0 }];
+  });
+  return { loads, missing };
+}
+
+function thingLoads(view: RigView, body: Vehicle | Trailer): PointLoad[] {
+  const places = new Map(body.places.map((place) => [place.id, place]));
+  const loads: PointLoad[] = [];
+  for (const placement of view.loadout.placements) {
+    if (placement.body !== body.id) continue;
+    const thing = view.things.get(placement.thing);
+    const place = places.get(placement.place);
+    if (!thing || !place) continue;
+    loads.push({
+      side: body.kind,
+      origin: 'thing',
+      id: thing.id,
+      name:
+        placement.count === 1
+          ? verbatim(thing.name)
+          : message('load.several', { count: placement.count, name: verbatim(thing.name) }),
+      mass: thing.mass * placement.count,
+      sigma: ((thing.plusMinus ?? 0) / 2) * placement.count,
+      x: placement.x ?? place.x ?? null,
+      sigmaX: placement.x === undefined ? placeSigma(place.length) : 0,
+    });
+  }
+  return loads;
+}

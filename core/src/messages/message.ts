@@ -1,0 +1,40 @@
+/** A quantity in a sentence: SI value, how to round it, and whose arithmetic it opens. */
+export interface Amount {
+  readonly kind: 'amount';
+  readonly unit: 'kg' | 'm' | 'L' | 'percent' | 'kN' | 'kgm';
+  readonly value: number;
+  readonly rounding: 'load' | 'margin' | 'nearest';
+  /** A check or a quantity whose arithmetic stands behind the number. */
+  readonly opens?: string;
+}
+
+/** A word of the trade, spoken in the words of the region: `ballLoad` is "tow ball mass" or "nose weight". */
+export interface Term {
+  readonly kind: 'term';
+  readonly term: string;
+}
+
+/** What may stand in a message: an owner's own word, an amount, a term, or a whole message. */
+export type Param = string | number | Amount | Term | Message;
+
+/** What core says: a key of the catalogue and what goes into it. The sentence itself lives in the locale files. */
+export interface Message {
+  readonly key: string;
+  readonly params?: Readonly<Record<string, Param>>;
+}
+
+export const message = (key: string, params?: Readonly<Record<string, Param>>): Message =>
+  params ? { key, params } : { key };
+
+export const term = (name: string): Term => ({ kind: 'term', term: name });
+
+export const kilograms = (value: number, rounding: Amount['rounding'], opens?: string): Amount => ({
+  kind: 'amount',
+  unit: 'kg',
+  value,
+  rounding,
+  ...(opens === undefined ? {} : { opens }),
+});
+
+/** An owner's own name for a thing or a place, to be shown as it was typed. */
+export const verbatim = (text: string): Message => ({ key: 'verbatim', params: { text } });

@@ -1,0 +1,61 @@
+import { z } from 'zod';
+import { dateField, litresField, massField, nameField, plusMinusField, positionField, typedField } from './fields.ts';
+
+/** What a published or weighed empty figure is measured by. Without it the figure means nothing. */
+export const emptyBases = [
+  'au-tare-vehicle',
+  'au-tare-trailer',
+  'kerb',
+  'running-order',
+  'running-order-half-tank',
+  'dry',
+  'weighed',
+] as const;
+export type EmptyBasis = (typeof emptyBases)[number];
+
+export const vehicleBases = [
+  'au-tare-vehicle',
+  'kerb',
+  'running-order',
+  'running-order-half-tank',
+  'dry',
+  'weighed',
+] as const;
+export const trailerBases = ['au-tare-trailer', 'running-order', 'dry', 'weighed'] as const;
+
+/** Something that stood on the scale with the body and is not part of it. */
+const onBoardSchema = z.strictObject({ name: nameField, mass: massField, x: positionField.optional() });
+
+const shared = {
+  source: z.enum(['brochure', 'registration', 'plate', 'ticket', 'other']),
+  date: dateField.optional(),
+  /** As typed, by field name, so that a figure read in pounds is shown in pounds. */
+  typed: z.record(z.string().max(40), typedField).optional(),
+  plusMinus: plusMinusField.optional(),
+  /** Only for `weighed`: what to take off again. */
+  onBoard: z.array(onBoardSchema).max(60).optional(),
+  /** Fresh water and gas contents the maker counts in a running-order figure. */
+  waterLitres: litresField.optional(),
+  gasContent: massField.optional(),
+};
+
+export const vehicleEmptyMassSchema = z.strictObject({
+  basis: z.enum(vehicleBases),
+  total: massField.optional(),
+  frontAxle: massField.optional(),
+  rearAxle: massField.optional(),
+  ...shared,
+});
+
+export const trailerEmptyMassSchema = z.strictObject({
+  basis: z.enum(trailerBases),
+  total: massField.optional(),
+  /** Empty ball load in the state of the basis. */
+  ballLoad: massField.optional(),
+  /** Take the centre of the body length when the ball load is not known; marked as an estimate everywhere. */
+  estimateBallLoad: z.boolean().optional(),
+  ...shared,
+});
+
+export type VehicleEmptyMass = z.infer<typeof vehicleEmptyMassSchema>;
+export type TrailerEmptyMass = z.infer<typeof trailerEmptyMassSchema>;

@@ -1,0 +1,70 @@
+import { z } from 'zod';
+import {
+  dateField,
+  densityField,
+  idField,
+  lengthField,
+  litresField,
+  massField,
+  nameField,
+  positionField,
+} from './fields.ts';
+
+export const placeKinds = ['locker', 'floor', 'cupboard', 'boot', 'garage', 'tray', 'roof', 'rack'] as const;
+export type PlaceKind = (typeof placeKinds)[number];
+
+/** A place where things go. `x` is its middle; its length is how far a thing in it may be from there. */
+export const placeSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  kind: z.enum(placeKinds),
+  x: positionField.optional(),
+  length: lengthField.optional(),
+  /** m above the road, of its floor; and how tall it is. For the drawing. */
+  z: z.number().min(0).max(5).optional(),
+  height: lengthField.optional(),
+  /** Most it may carry by its maker, with where that stands. */
+  rating: z.strictObject({ value: massField, source: nameField.optional() }).optional(),
+});
+
+export const tankKinds = ['fuel', 'fresh', 'grey', 'black', 'gas'] as const;
+export type TankKind = (typeof tankKinds)[number];
+
+/** A vessel dragged full or empty. A gas bottle is measured by the mass of its contents, others by volume. */
+export const tankSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  kind: z.enum(tankKinds),
+  capacityL: litresField.optional(),
+  densityKgPerL: densityField.optional(),
+  /** Gas only: contents when full, kg. */
+  contents: massField.optional(),
+  /** Mass of the empty vessel where the empty figure does not contain it. */
+  vesselMass: massField.optional(),
+  x: positionField.optional(),
+  length: lengthField.optional(),
+  z: z.number().min(0).max(5).optional(),
+});
+
+export const seatSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  driver: z.boolean().optional(),
+  x: positionField.optional(),
+});
+
+/** Something fitted since, or taken off, with its own lever. */
+export const fittedPartSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  on: z.strictObject({ mass: massField, x: positionField.optional() }).optional(),
+  off: z.strictObject({ mass: massField, x: positionField.optional() }).optional(),
+  /** Whether the declared empty mass already contains the change. */
+  inEmptyMass: z.enum(['yes', 'no', 'unknown']),
+  date: dateField.optional(),
+});
+
+export type Place = z.infer<typeof placeSchema>;
+export type Tank = z.infer<typeof tankSchema>;
+export type Seat = z.infer<typeof seatSchema>;
+export type FittedPart = z.infer<typeof fittedPartSchema>;

@@ -1,0 +1,33 @@
+import type { FactLayer } from './facts.ts';
+
+/** Australia, light vehicles. Compiled from general knowledge of the national standards; not yet checked against the text. */
+export const australianFacts: FactLayer = {
+  'vehicle.max': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'auVehicleStandards',
+    edition: '2015',
+    variesBy: 'state',
+  },
+  'axle.front': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'auVehicleStandards',
+    edition: '2015',
+    variesBy: 'state',
+  },
+  'axle.rear': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'auVehicleStandards',
+    edition: '2015',
+    variesBy: 'state',
+  },
+  'trailer.max': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
+  'trailer.axles': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
+  'trailer.axleGroup': { kind: 'legal', confidence: 'medium', source: 'auTrailerBulletin', variesBy: 'maker' },
+  'combination.max': { kind: 'legal', confidence: 'high', source: 'auVehicleStandards', variesBy: 'state' },
+  'tow.braked': { kind: 'legal', confidence: 'high', source: 'auTowing', variesBy: 'state' },
+  'tow.unbraked': { kind: 'legal', confidence: 'high', source: 'auTowing', variesBy: 'state' },
+  'ball.max': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
+};

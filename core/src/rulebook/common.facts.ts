@@ -1,0 +1,21 @@
+import type { FactLayer } from './facts.ts';
+
+/** True wherever a plate is: a body may not weigh more than its plate, an axle not carry more than its rating. */
+export const commonFacts: FactLayer = {
+  'vehicle.max': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'vehicle.technicalMax': { kind: 'maker', confidence: 'medium', source: 'makerPlate' },
+  'axle.front': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'axle.rear': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'axle.tag': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'axle.frontMin': { kind: 'maker', confidence: 'high', source: 'handbook', variesBy: 'maker' },
+  'trailer.max': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'trailer.technicalMax': { kind: 'maker', confidence: 'medium', source: 'makerPlate' },
+  'trailer.axles': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'trailer.axleGroup': { kind: 'legal', confidence: 'medium', source: 'plateLaw' },
+  'combination.max': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'tow.braked': { kind: 'legal', confidence: 'high', source: 'makerTow' },
+  'tow.unbraked': { kind: 'legal', confidence: 'high', source: 'makerTow' },
+  'ball.max': { kind: 'legal', confidence: 'high', source: 'couplingPlates' },
+  'ball.share': { kind: 'guidance', confidence: 'medium', source: 'ballSchool' },
+  'place.rating': { kind: 'maker', confidence: 'high', source: 'handbook', variesBy: 'maker' },
+};

@@ -1,0 +1,36 @@
+import type { FactLayer } from './facts.ts';
+
+/** Common to the European Union. From general knowledge, not yet checked against the text. */
+export const europeanFacts: FactLayer = {
+  'vehicle.max': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'axle.front': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'axle.rear': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'axle.tag': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'trailer.max': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'trailer.axles': { kind: 'maker', confidence: 'high', source: 'makerPlate' },
+  'trailer.axleGroup': { kind: 'maker', confidence: 'medium', source: 'makerPlate' },
+  'combination.max': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'tow.braked': { kind: 'legal', confidence: 'medium', source: 'euTowing', variesBy: 'country' },
+  'tow.unbraked': { kind: 'legal', confidence: 'medium', source: 'euTowing', variesBy: 'country' },
+  'axle.frontShare': {
+    kind: 'guidance',
+    confidence: 'low',
+    source: 'frontApproval',
+    figures: { solo: 0.3, towing: 0.2 },
+  },
+  'ball.min': { kind: 'guidance', confidence: 'medium', source: 'deCoupling', figures: { share: 0.04, atMostKg: 25 } },
+};
+
+/** Germany: towed mass is the axle load, and a light ball is an offence. */
+export const germanFacts: FactLayer = {
+  'vehicle.max': { kind: 'legal', confidence: 'high', source: 'deMasses' },
+  'axle.front': { kind: 'legal', confidence: 'high', source: 'deMasses' },
+  'axle.rear': { kind: 'legal', confidence: 'high', source: 'deMasses' },
+  'axle.tag': { kind: 'legal', confidence: 'high', source: 'deMasses' },
+  'trailer.max': { kind: 'legal', confidence: 'high', source: 'deMasses' },
+  'combination.max': { kind: 'legal', confidence: 'medium', source: 'deMasses' },
+  'tow.braked': { kind: 'legal', confidence: 'high', source: 'deTowing' },
+  'tow.unbraked': { kind: 'legal', confidence: 'high', source: 'deTowing' },
+  'ball.max': { kind: 'legal', confidence: 'high', source: 'deCoupling' },
+  'ball.min': { kind: 'legal', confidence: 'high', source: 'deCoupling', figures: { share: 0.04, atMostKg: 25 } },
+};

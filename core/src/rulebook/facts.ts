@@ -1,0 +1,34 @@
+import type { CheckKind, RuleSource } from './check.ts';
+
+export const ruleIds = [
+  'vehicle.max',
+  'vehicle.technicalMax',
+  'axle.front',
+  'axle.frontMin',
+  'axle.frontShare',
+  'axle.rear',
+  'axle.tag',
+  'trailer.max',
+  'trailer.technicalMax',
+  'trailer.axles',
+  'trailer.axleGroup',
+  'combination.max',
+  'tow.braked',
+  'tow.unbraked',
+  'ball.max',
+  'ball.min',
+  'ball.share',
+  'place.rating',
+] as const;
+export type RuleId = (typeof ruleIds)[number];
+
+/** What is known of a rule in one place: its force, its source, its figures. Kept apart from the function that applies it. */
+export interface RuleFacts extends RuleSource {
+  readonly kind: CheckKind;
+}
+
+/** A layer of a rulebook: a later layer replaces an earlier one, rule by rule; null takes a rule out of force. */
+export type FactLayer = Readonly<Partial<Record<RuleId, RuleFacts | null>>>;
+
+/** The facts in force, common first, then region, then country or state. */
+export const layered = (...layers: readonly FactLayer[]): FactLayer => Object.assign({}, ...layers) as FactLayer;

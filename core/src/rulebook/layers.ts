@@ -1,0 +1,15 @@
+import type { Country, Jurisdiction } from '../situation/situation.ts';
+import { australianFacts } from './au.facts.ts';
+import { commonFacts } from './common.facts.ts';
+import { europeanFacts, germanFacts } from './eu.facts.ts';
+import { layered, type FactLayer } from './facts.ts';
+import { britishFacts } from './uk.facts.ts';
+
+const byCountry: Readonly<Record<Country, FactLayer>> = {
+  AU: layered(commonFacts, australianFacts),
+  GB: layered(commonFacts, britishFacts),
+  DE: layered(commonFacts, europeanFacts, germanFacts),
+};
+
+/** The rules in force for something registered in, or travelling through, a place. */
+export const factsIn = (place: Jurisdiction): FactLayer => byCountry[place.country];

@@ -1,0 +1,49 @@
+import { z } from 'zod';
+import { idField, massField, nameField } from '../rig/fields.ts';
+
+/** Countries that have a rulebook. */
+export const countries = ['AU', 'GB', 'DE'] as const;
+export type Country = (typeof countries)[number];
+
+export const australianStates = ['NSW', 'VIC', 'QLD', 'SA', 'WA', 'TAS', 'ACT', 'NT'] as const;
+
+export const regions = ['au', 'uk', 'eu'] as const;
+export type Region = (typeof regions)[number];
+
+const jurisdictionSchema = z.strictObject({
+  country: z.enum(countries),
+  state: z.enum(australianStates).optional(),
+});
+export type Jurisdiction = z.infer<typeof jurisdictionSchema>;
+
+/** Schools of ball load: how much of the laden trailer should rest on the coupling. Guidance, not law. */
+export const ballSchools = ['au-8-12', 'au-9-11', 'au-8-10', 'uk-5-7', 'eu-4-7', 'na-10-15'] as const;
+export type BallSchool = (typeof ballSchools)[number];
+
+/** Who is where: where each body is registered, where the rig travels, whose words are spoken. */
+export const situationSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  vehicle: jurisdictionSchema,
+  trailer: jurisdictionSchema,
+  travel: jurisdictionSchema,
+  words: z.enum(regions),
+  ballSchool: z.enum(ballSchools),
+  /** kg the owner wants to keep free under every limit. */
+  reserve: massField.optional(),
+});
+export type Situation = z.infer<typeof situationSchema>;
+
+const regionByCountry: Readonly<Record<Country, Region>> = { AU: 'au', GB: 'uk', DE: 'eu' };
+
+export const regionOf = (country: Country): Region => regionByCountry[country];
+
+/** The ball-load school taught where a rig is at home. */
+export const usualSchool: Readonly<Record<Region, BallSchool>> = { au: 'au-8-12', uk: 'uk-5-7', eu: 'eu-4-7' };
+
+/** A situation with everything in one country. */
+export function situationIn(id: string, name: string, country: Country): Situation {
+  const words = regionOf(country);
+  const here = { country };
+  return { id, name, vehicle: here, trailer: here, travel: here, words, ballSchool: usualSchool[words] };
+}

@@ -1,0 +1,74 @@
+import type { Message } from '../messages/message.ts';
+import type { Row } from './row.ts';
+
+export type Side = 'vehicle' | 'trailer';
+
+/** What a load is, for explanations and for sorting out what was counted. */
+export type LoadOrigin = 'empty' | 'basis' | 'fitted' | 'crew' | 'tank' | 'thing';
+
+/** A mass at a point of a body. Negative where the empty figure contains something that must come off again. */
+export interface PointLoad {
+  readonly side: Side;
+  readonly origin: LoadOrigin;
+  /** Whose mass it is in the file: a thing, a crew member, a tank, a part. */
+  readonly id: string;
+  readonly name: Message;
+  readonly mass: number;
+  /** One standard deviation of the mass, kg. */
+  readonly sigma: number;
+  /** m on its body, or null where nobody has said. */
+  readonly x: number | null;
+  /** One standard deviation of the position, m. */
+  readonly sigmaX: number;
+}
+
+/** What evaluation needs of all loads of one body: a few sums, so that any row's value and ± cost a handful of products. */
+export interface LoadSums {
+  readonly mass: number;
+  readonly moment: number;
+  /** Σσ², Σσ²x, Σσ²x² and Σm²σx². */
+  readonly variance: number;
+  readonly varianceX: number;
+  readonly varianceXX: number;
+  readonly spread: number;
+}
+
+/** Sums over the loads of one side. A load without position counts in the totals and not in the moments. */
+export function sumLoads(loads: readonly PointLoad[], side: Side): LoadSums {
+  let mass = 0;
+  let moment = 0;
+  let variance = 0;
+  let varianceX = 0;
+  let varianceXX = 0;
+  let spread = 0;
+  for (const load of loads) {
+    if (load.side !== side) continue;
+    const x = load.x ?? 0;
+    const v = load.sigma * load.sigma;
+    const s = load.mass * load.sigmaX;
+    mass += load.mass;
+    moment += load.mass * x;
+    variance += v;
+    varianceX += v * x;
+    varianceXX += v * x * x;
+    spread += s * s;
+  }
+  return { mass, moment, variance, varianceX, varianceXX, spread };
+}
+
+/** Value of a row: Σ m·(at0 + perMetre·x) over both bodies, kg. */
+export const rowValue = (row: Row, vehicle: LoadSums, trailer: LoadSums): number =>
+  row.vehicle.at0 * vehicle.mass +
+  row.vehicle.perMetre * vehicle.moment +
+  row.trailer.at0 * trailer.mass +
+  row.trailer.perMetre * trailer.moment;
+
+/** Standard deviation of a row, kg, first order: Σ (at0 + perMetre·x)²σ² + (perMetre·m)²σx². */
+export function rowSigma(row: Row, vehicle: LoadSums, trailer: LoadSums): number {
+  return Math.sqrt(Math.max(0, bodyVariance(row.vehicle, vehicle) + bodyVariance(row.trailer, trailer)));
+}
+
+const bodyVariance = ({ at0, perMetre }: Row['vehicle'], sums: LoadSums): number =>
+  at0 * at0 * sums.variance +
+  2 * at0 * perMetre * sums.varianceX +
+  perMetre * perMetre * (sums.varianceXX + sums.spread);

@@ -1,0 +1,31 @@
+/** What one kg does at x: `at0 + perMetre * x`, in kg of the quantity. */
+export interface Affine {
+  readonly at0: number;
+  readonly perMetre: number;
+}
+
+/** One quantity as a linear function of every mass on both bodies. Value, ±, margin and preview all read this. */
+export interface Row {
+  readonly vehicle: Affine;
+  readonly trailer: Affine;
+}
+
+export const nothing: Affine = { at0: 0, perMetre: 0 };
+export const everything: Affine = { at0: 1, perMetre: 0 };
+
+export const scaled = (by: number, part: Affine): Affine => ({
+  at0: by * part.at0 + 0,
+  perMetre: by * part.perMetre + 0,
+});
+
+const added = (a: Affine, b: Affine): Affine => ({ at0: a.at0 + b.at0, perMetre: a.perMetre + b.perMetre });
+
+/** `a + factor * b`, e.g. the ball load less 4 % of the trailer. */
+export const combineRows = (a: Row, factor: number, b: Row): Row => ({
+  vehicle: added(a.vehicle, scaled(factor, b.vehicle)),
+  trailer: added(a.trailer, scaled(factor, b.trailer)),
+});
+
+/** Change of the quantity for one kg put at `x` of a body. */
+export const influenceAt = (row: Row, side: 'vehicle' | 'trailer', x: number): number =>
+  row[side].at0 + row[side].perMetre * x;

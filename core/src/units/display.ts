@@ -1,0 +1,15 @@
+import { roundLoad, roundMargin, roundNearest } from './rounding.ts';
+import { unitTable } from './unitTable.ts';
+
+export const massUnits = ['kg', 'lb'] as const;
+export type MassUnit = (typeof massUnits)[number];
+
+/** How a mass is rounded for show: loads up, margins down, plain figures to the nearest. */
+export type Rounding = 'load' | 'margin' | 'nearest';
+
+/** A mass in kg as a rounded number in the unit people chose. `step` is in that unit. */
+export function displayMass(kg: number, unit: MassUnit, rounding: Rounding, step = 1): number {
+  const value = kg / (unitTable.mass[unit]?.factor ?? 1);
+  if (rounding === 'load') return roundLoad(value, step);
+  return rounding === 'margin' ? roundMargin(value, step) : roundNearest(value, step);
+}

@@ -1,0 +1,127 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message, term, verbatim } from '../messages/message.ts';
+import type { PlatedFigure } from '../rig/plate.ts';
+import { schoolBands } from '../rulebook/ballChecks.ts';
+import type { Check } from '../rulebook/check.ts';
+import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
+import { explainQuantity } from './explainQuantity.ts';
+import { work, type Explanation, type Operand, type Step } from './explanation.ts';
+import type { Assessment } from './assess.ts';
+
+/**
+ * The arithmetic behind a check or a load, built on demand.
+ * @param id of a check, or the name of a quantity
+ * @returns null when there is no such number
+ */
+export function explain(assessment: Assessment, id: string): Explanation | null {
+  const check = assessment.checks.find((one) => one.id === id);
+  if (check) return explainCheck(assessment.compiled, check);
+  const quantity = quantityNames.find((name) => name === id);
+  if (!quantity || assessment.compiled.values[quantity].kind === 'absent') return null;
+  return {
+    title: message('step.quantity', { quantity: term(quantity) }),
+    steps: explainQuantity(assessment.compiled, quantity),
+  };
+}
+
+function explainCheck(compiled: Compiled, check: Check): Explanation {
+  const demand = demandSteps(compiled, check);
+  const limit = limitSteps(compiled, check);
+  const steps = [...demand.steps, ...limit.steps];
+  if (demand.operand && limit.operand) {
+    const pair = check.sense === 'max' ? [limit.operand, demand.operand] : [demand.operand, limit.operand];
+    steps.push(work('difference', pair, message(check.sense === 'max' ? 'step.left' : 'step.above')));
+  }
+  return { title: check.name, steps };
+}
+
+interface Part {
+  readonly steps: readonly Step[];
+  readonly operand: Operand | null;
+}
+
+function demandSteps(compiled: Compiled, check: Check): Part {
+  if (check.quantity === 'place') {
+    const step = work('sum', placeOperands(compiled, check), check.name);
+    return { steps: [step], operand: step.result };
+  }
+  const steps = explainQuantity(compiled, check.quantity);
+  return { steps, operand: steps.at(-1)?.result ?? null };
+}
+
+function placeOperands(compiled: Compiled, check: Check): readonly Operand[] {
+  const { placements } = compiled.view.loadout;
+  return placements
+    .filter((one) => one.body === check.place?.body && one.place === check.place.place)
+    .flatMap((one): Operand[] => {
+      const thing = compiled.view.things.get(one.thing);
+      if (!thing) return [];
+      const name = message('load.several', { count: one.count, name: verbatim(thing.name) });
+      return [{ name: one.count === 1 ? verbatim(thing.name) : name, value: thing.mass * one.count, unit: 'kg' }];
+    });
+}
+
+const platedOperand = (figure: PlatedFigure): Operand => ({
+  name: message('check.limit', { limit: term(figure.limit) }),
+  value: figure.value,
+  unit: 'kg',
+  origin: message('origin.plate', {
+    source: message(`plateSource.${figure.source}`),
+    typed: verbatim(figure.typed),
+    date: figure.date ?? '',
+  }),
+});
+
+function limitSteps(compiled: Compiled, check: Check): Part {
+  if (check.limit === null) return { steps: [], operand: null };
+  const share = shareOfLoad(compiled, check);
+  if (share) return share;
+  const [only, ...more] = check.figures;
+  if (only && more.length > 0) {
+    const step = work('lowest', check.figures.map(platedOperand), message('step.lowestLimit'));
+    return { steps: [step], operand: { ...step.result, origin: platedOperand(only).origin } };
+  }
+  if (only) return { steps: [], operand: platedOperand(only) };
+  return { steps: [], operand: { name: check.name, value: check.limit, unit: 'kg' } };
+}
+
+/** Limits that are a share of another load: the band of a school, a legal least, a light front axle. */
+function shareOfLoad(compiled: Compiled, check: Check): Part | null {
+  const of = shareBase(compiled, check);
+  const total = of && compiled.values[of.quantity];
+  if (!of || total?.kind !== 'known') return null;
+  const base: Operand = {
+    name: message('step.quantity', { quantity: term(of.quantity) }),
+    value: total.value,
+    unit: 'kg',
+  };
+  const factor: Operand = { name: message('step.share'), value: of.share, unit: 'share' };
+  const product = work('product', [base, factor], message('step.shareOf', { quantity: term(of.quantity) }));
+  if (of.atMost === undefined) return { steps: [product], operand: product.result };
+  const cap: Operand = { name: message('step.atMost'), value: of.atMost, unit: 'kg' };
+  const lowest = work('lowest', [product.result, cap], check.name);
+  return { steps: [product, lowest], operand: lowest.result };
+}
+
+function shareBase(
+  compiled: Compiled,
+  check: Check,
+): { quantity: QuantityName; share: number; atMost?: number } | null {
+  const { figures } = check.source;
+  const school = schoolBands[compiled.view.situation.ballSchool];
+  switch (check.id) {
+    case 'ball.shareLow':
+      return { quantity: 'trailerTotal', share: school.low };
+    case 'ball.shareHigh':
+      return { quantity: 'trailerTotal', share: school.high };
+    case 'ball.min':
+      return { quantity: 'trailerTotal', share: figures?.['share'] ?? 0, atMost: figures?.['atMostKg'] };
+    case 'axle.frontShare':
+      return {
+        quantity: 'vehicleTotal',
+        share: figures?.[compiled.view.trailer ? 'towing' : 'solo'] ?? 0,
+      };
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,163 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message, term, verbatim } from '../messages/message.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import { couplingPosition, effectiveWheelbase, type QuantityName } from '../statics/rigRows.ts';
+import { work, type Operand, type Step } from './explanation.ts';
+
+/** The steps that lead to a load, from the things on board on. Empty when the load is not known. */
+export function explainQuantity(compiled: Compiled, quantity: QuantityName): readonly Step[] {
+  const value = compiled.values[quantity];
+  if (value.kind !== 'known') return [];
+  const worker = new Working(compiled);
+  worker.find(quantity);
+  return worker.steps;
+}
+
+const metres = (key: string, value: number): Operand => ({
+  name: message(`length.${key}`),
+  value,
+  unit: 'm',
+  origin: message('origin.geometry'),
+});
+
+/** Collects steps in the order in which a person would do them, each once. Lives for one explanation. */
+class Working {
+  readonly steps: Step[] = [];
+  private readonly done = new Map<string, Operand>();
+
+  constructor(private readonly compiled: Compiled) {}
+
+  find(quantity: QuantityName): Operand {
+    switch (quantity) {
+      case 'vehicleSolo':
+        return this.bodyTotal('vehicle');
+      case 'trailerTotal':
+        return this.bodyTotal('trailer');
+      case 'vehicleTotal':
+        return this.vehicleTotal();
+      case 'trailerAxles':
+        return this.trailerAxles();
+      case 'ballLoad':
+        return this.step('ballLoad', () =>
+          work('difference', [this.bodyTotal('trailer'), this.trailerAxles()], this.named('ballLoad')),
+        );
+      case 'combination':
+        return this.step('combination', () =>
+          work('sum', [this.bodyTotal('vehicle'), this.bodyTotal('trailer')], this.named('combination')),
+        );
+      case 'frontAxle':
+        return this.frontAxle();
+      case 'rearAxle':
+        return this.rearAxle();
+      case 'driveAxle':
+        return this.shareOfRear('driveAxle', this.driveShare());
+      case 'tagAxle':
+        return this.shareOfRear('tagAxle', 1 - this.driveShare());
+    }
+  }
+
+  private step(key: string, make: () => Step): Operand {
+    const known = this.done.get(key);
+    if (known) return known;
+    const step = make();
+    this.steps.push(step);
+    this.done.set(key, step.result);
+    return step.result;
+  }
+
+  private named(quantity: QuantityName) {
+    return message('step.quantity', { quantity: term(quantity) });
+  }
+
+  private loads(side: Side): readonly Operand[] {
+    return this.compiled.loads
+      .filter((load) => load.side === side && load.mass !== 0)
+      .map((load) => ({
+        name: load.name,
+        value: load.mass,
+        unit: 'kg',
+        x: load.x ?? 0,
+        origin: message(`origin.${load.origin}`),
+      }));
+  }
+
+  private bodyTotal(side: Side): Operand {
+    const name = message(side === 'vehicle' ? 'step.vehicleAlone' : 'step.trailerTotal', {
+      body: verbatim(this.compiled.view[side]?.name ?? ''),
+    });
+    return this.step(`total.${side}`, () => work('sum', this.loads(side), name));
+  }
+
+  private moments(side: Side): Operand {
+    const name = message(side === 'vehicle' ? 'step.momentsFront' : 'step.momentsCoupling');
+    return this.step(`moments.${side}`, () => work('moments', this.loads(side), name, 'kgm'));
+  }
+
+  private trailerAxles(): Operand {
+    const arm = metres('axlePosition', this.compiled.lengths.trailer?.axlePosition ?? 0);
+    return this.step('trailerAxles', () =>
+      work('quotient', [this.moments('trailer'), arm], this.named('trailerAxles')),
+    );
+  }
+
+  private vehicleTotal(): Operand {
+    if (!this.compiled.view.trailer) return this.bodyTotal('vehicle');
+    return this.step('vehicleTotal', () =>
+      work('sum', [this.bodyTotal('vehicle'), this.find('ballLoad')], this.named('vehicleTotal')),
+    );
+  }
+
+  private wheelbase(): Operand {
+    const { wheelbase = 0, tagAxle } = this.compiled.lengths;
+    if (!tagAxle) return metres('wheelbase', wheelbase);
+    const shares: Operand[] = [
+      { name: message('step.driveShare'), value: tagAxle.driveShare, unit: 'share', x: wheelbase },
+      { name: message('step.tagShare'), value: 1 - tagAxle.driveShare, unit: 'share', x: wheelbase + tagAxle.offset },
+    ];
+    return this.step('wheelbase', () => work('moments', shares, message('step.groupCentre'), 'm'));
+  }
+
+  private rearAlone(): Operand {
+    return this.step('rear.alone', () =>
+      work('quotient', [this.moments('vehicle'), this.wheelbase()], message('step.rearAlone')),
+    );
+  }
+
+  private frontAxle(): Operand {
+    const towing = this.compiled.view.trailer !== undefined;
+    const alone = this.step('front.alone', () =>
+      work(
+        'difference',
+        [this.bodyTotal('vehicle'), this.rearAlone()],
+        towing ? message('step.frontAlone') : this.named('frontAxle'),
+      ),
+    );
+    if (!towing) return alone;
+    const lifted = this.step('front.lifted', () =>
+      work('lever', [this.find('ballLoad'), this.overhang(), this.wheelbase()], message('step.frontLifted')),
+    );
+    return this.step('frontAxle', () => work('difference', [alone, lifted], this.named('frontAxle')));
+  }
+
+  private rearAxle(): Operand {
+    const alone = this.rearAlone();
+    if (!this.compiled.view.trailer) return alone;
+    const arm = metres('couplingPosition', couplingPosition(this.compiled.lengths) ?? 0);
+    const pressed = this.step('rear.pressed', () =>
+      work('lever', [this.find('ballLoad'), arm, this.wheelbase()], message('step.rearPressed')),
+    );
+    return this.step('rearAxle', () => work('sum', [alone, pressed], this.named('rearAxle')));
+  }
+
+  private overhang(): Operand {
+    const coupling = couplingPosition(this.compiled.lengths) ?? 0;
+    return metres('couplingOverhang', coupling - (effectiveWheelbase(this.compiled.lengths) ?? 0));
+  }
+
+  private driveShare = (): number => this.compiled.lengths.tagAxle?.driveShare ?? 1;
+
+  private shareOfRear(quantity: 'driveAxle' | 'tagAxle', share: number): Operand {
+    const part: Operand = { name: message('step.share'), value: share, unit: 'share' };
+    return this.step(quantity, () => work('product', [this.rearAxle(), part], this.named(quantity)));
+  }
+}

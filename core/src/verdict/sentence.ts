@@ -1,0 +1,82 @@
+import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
+import type { RigView } from '../loading/rigView.ts';
+import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
+import { missingMessage } from '../rig/missing.ts';
+import type { Check } from '../rulebook/check.ts';
+import type { Mark } from './assess.ts';
+
+const totals: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.max'];
+
+/** Legal or not, how much may still be added, and what runs out first: one sentence, as data. */
+export function verdictSentence(view: RigView, checks: readonly Check[], mark: Mark): Message {
+  if (mark === 'over') return overSentence(view, checks, 'legal');
+  if (mark === 'maker') return message('verdict.makerOver', { what: overSentence(view, checks, 'maker') });
+  if (mark === 'undecided') return undecidedSentence(checks);
+  return withinSentence(view, checks);
+}
+
+/** The worst excess in full, and how many more there are. */
+function overSentence(view: RigView, checks: readonly Check[], kind: Check['kind']): Message {
+  const over = checks
+    .filter((check) => check.status === 'over' && check.kind === kind)
+    .sort((a, b) => (a.margin ?? 0) - (b.margin ?? 0));
+  const [worst] = over;
+  if (!worst) return message('verdict.undecided');
+  const what = excessMessage(view, worst);
+  if (over.length > 1) return message('verdict.overMore', { what, count: over.length - 1 });
+  const everyTotal = checks.filter((check) => totals.includes(check.rule) && check.status !== 'notApplicable');
+  const roomy = !totals.includes(worst.rule) && everyTotal.every((check) => (check.margin ?? -1) >= 0);
+  return message(roomy ? 'verdict.overThough' : 'verdict.over', { what });
+}
+
+/** What is wrong with one check, in the words of its rule. */
+export function excessMessage(view: RigView, check: Check): Message {
+  const params = {
+    excess: kilograms(-(check.margin ?? 0), 'load', check.id),
+    limit: kilograms(check.limit ?? 0, 'nearest', check.id),
+    vehicle: verbatim(view.vehicle.name),
+    trailer: verbatim(view.trailer?.name ?? ''),
+    check: check.name,
+  };
+  return message(`over.${check.rule}`, params);
+}
+
+function undecidedSentence(checks: readonly Check[]): Message {
+  const missing = checks
+    .filter((check) => check.required && check.status === 'unknown')
+    .flatMap((check) => check.missing);
+  const distinct = [...new Map(missing.map((one) => [JSON.stringify(one), one])).values()];
+  const [first] = distinct;
+  if (!first) return message('verdict.undecided');
+  const what = missingMessage(first);
+  return distinct.length === 1
+    ? message('verdict.undecidedFor', { what })
+    : message('verdict.undecidedForMore', { what, count: distinct.length - 1 });
+}
+
+/** The place that fills first names both how much may be added and what runs out. */
+function withinSentence(view: RigView, checks: readonly Check[]): Message {
+  const first = tightestPlace(view, checks);
+  if (!first) return message('verdict.within');
+  const { room, place } = first;
+  return message('verdict.withinFirst', {
+    room: kilograms(room.most, 'margin', room.binding.id),
+    place: verbatim(place.name),
+    limit: room.binding.name,
+  });
+}
+
+type Bounded = PlaceRoom & { readonly room: { readonly kind: 'room'; readonly most: number; readonly binding: Check } };
+
+const bounded = (one: PlaceRoom): one is Bounded =>
+  one.room.kind === 'room' && one.room.most !== null && one.room.binding !== null;
+
+/** Places bound by their own rating are left out: a full rack is not what the rig runs out of. */
+function tightestPlace(view: RigView, checks: readonly Check[]): Bounded | undefined {
+  const places = roomInPlaces(view, checks).filter(bounded);
+  const shared = places.filter((one) => !one.room.binding.place);
+  return (shared.length > 0 ? shared : places).reduce<Bounded | undefined>(
+    (least, one) => (!least || one.room.most < least.room.most ? one : least),
+    undefined,
+  );
+}
