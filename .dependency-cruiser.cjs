@@ -7,7 +7,14 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src' },
       to: {
-        pathNot: ['^core/src', '^node_modules/(zod|jsonc-parser)/', '^node_modules/(vitest|fast-check)/', '^examples/', '^docs/', '^node:'],
+        pathNot: [
+          '^core/src',
+          '^node_modules/(zod|jsonc-parser)/',
+          '^node_modules/(vitest|fast-check)/',
+          '^examples/',
+          '^docs/',
+          '^node:',
+        ],
       },
     },
     {
@@ -41,7 +48,12 @@ module.exports = {
       from: { path: '^web/src/(rig-drawing|shared)/' },
       to: { path: '^web/src/stations/' },
     },
-    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
     { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^virtual:' } },
   ],
   options: {
@@ -49,6 +61,10 @@ module.exports = {
     exclude: { path: ['^web/dist/', '^coverage/'] },
     tsConfig: { fileName: 'tsconfig.base.json' },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'types', 'default'], extensions: ['.ts', '.vue', '.js', '.mjs', '.json'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+      extensions: ['.ts', '.vue', '.js', '.mjs', '.json'],
+    },
   },
 };

@@ -10,6 +10,8 @@ export type { Amount, Message } from './messages/message.ts';
 export { plainText, segments } from './messages/segments.ts';
 export type { Segment, Speech } from './messages/segments.ts';
 
+export { fieldBounds } from './rig/fields.ts';
+export type { FieldName } from './rig/fields.ts';
 export { trailerBases, vehicleBases } from './rig/emptyMass.ts';
 export type { EmptyBasis, TrailerEmptyMass, VehicleEmptyMass } from './rig/emptyMass.ts';
 export { isMotorCaravan, vehicleBuilds } from './rig/body.ts';
@@ -65,7 +67,6 @@ export { plateTemplates } from './rig/plateTemplates.ts';
 export {
   addPart,
   changePart,
-  changePlate,
   renameBody,
   removePart,
   setBraked,
@@ -87,3 +88,4 @@ export {
 export { addNewRig } from './edits/newRig.ts';
 export type { NewRig } from './edits/newRig.ts';
 export { changeSituation, removeRig, renameRig } from './edits/rigEdits.ts';
+export { summary } from './verdict/summary.ts';

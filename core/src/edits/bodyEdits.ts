@@ -56,7 +56,7 @@ export const setFigure = (
     };
   });
 
-export const changePlate = (
+const changePlate = (
   workspace: Workspace,
   bodyId: string,
   plateId: string,

@@ -95,8 +95,8 @@ const seatPosition: Readonly<Record<VehicleBuild, number>> = {
 
 function newVehicle(wanted: NewRig, tools: NewRigTools): Vehicle {
   const { wheelbase, couplingOverhang, rearOverhang, build } = wanted;
-  const word = (key: string) => tools.word(message(`starter.${key}`));
-  const seat = (name: string, x: number, driver?: true) => ({ id: tools.newId(), name: word(name), x, driver });
+  const called = (key: string) => tools.word(message(`starter.${key}`));
+  const seat = (name: string, x: number, driver?: true) => ({ id: tools.newId(), name: called(name), x, driver });
   const rear = wheelbase === undefined || rearOverhang === undefined ? null : wheelbase + rearOverhang;
   const lived = build === 'van' || build === 'motorhome';
   const places = lived
@@ -122,7 +122,7 @@ function newVehicle(wanted: NewRig, tools: NewRigTools): Vehicle {
     ].map(({ driver, ...rest }) => (driver ? { ...rest, driver } : rest)),
     plates: blank(vehiclePlates[regionOf(wanted.country)], tools),
     places,
-    tanks: [{ id: tools.newId(), name: word('fuel'), kind: 'fuel' }],
+    tanks: [{ id: tools.newId(), name: called('fuel'), kind: 'fuel' }],
     fitted: [],
   };
 }

@@ -2,9 +2,18 @@ import type { Check } from '../rulebook/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { influenceAt, type Row } from '../statics/row.ts';
 
-/** How much may be put at a point: `most` kg until `binding` is reached (null: nothing binds there). */
+/**
+ * How much may be put at a point: `most` kg until `binding` is reached (null: nothing binds there). When a limit is
+ * broken already, `least` kg here would mend `mends`: arithmetic, not advice, since it may be a load on the tail.
+ */
 export type Room =
-  | { readonly kind: 'room'; readonly least: number; readonly most: number | null; readonly binding: Check | null }
+  | {
+      readonly kind: 'room';
+      readonly least: number;
+      readonly mends: Check | null;
+      readonly most: number | null;
+      readonly binding: Check | null;
+    }
   /** Nothing put here brings `binding` within its limit, or what would breaks another limit first. */
   | { readonly kind: 'none'; readonly binding: Check }
   | { readonly kind: 'unknown' };
@@ -30,7 +39,7 @@ export function roomAt(checks: readonly Check[], side: Side, x: number): Room {
     if (range.most < most) [most, binding] = [range.most, check];
   }
   if (leastBy && least > most) return { kind: 'none', binding: binding ?? leastBy };
-  return { kind: 'room', least, most: most === Infinity ? null : most, binding };
+  return { kind: 'room', least, mends: leastBy, most: most === Infinity ? null : most, binding };
 }
 
 interface Range {

@@ -11,22 +11,37 @@ export const noteField = z.string().max(2000);
 /** What a person typed for a figure, kept to show it again in their own unit. */
 export const typedField = z.string().max(80);
 
-/** kg. The ceiling is far above any road vehicle; it catches grams and slipped points. */
-export const massField = z.number().min(0).max(100_000);
-
-/** ± of a mass, two standard deviations as people mean it, kg. */
-export const plusMinusField = z.number().min(0).max(10_000);
-
-/** m along a body from its datum, rearwards; ahead of the datum is negative. */
-export const positionField = z.number().min(-15).max(30);
-
-/** m, of something that has a size. */
-export const lengthField = z.number().positive().max(30);
-
 /** A calendar day, ISO 8601. */
 export const dateField = z.iso.date();
 
-export const litresField = z.number().min(0).max(5000);
+/**
+ * What a number of each kind may be, in inner units: kg, m, L, %. The schema and every field people type in share these,
+ * so that nothing can be typed that could not be read back. Ceilings are far above any road vehicle; they catch grams
+ * and slipped points.
+ */
+export const fieldBounds = {
+  mass: { quantity: 'mass', least: 0, most: 100_000 },
+  /** ± of a mass, two standard deviations as people mean it. */
+  plusMinus: { quantity: 'mass', least: 0, most: 10_000 },
+  /** Of something that has a size. */
+  length: { quantity: 'length', least: 0.001, most: 30 },
+  /** Along a body from its datum, rearwards; ahead of the datum is negative. */
+  position: { quantity: 'length', least: -15, most: 30 },
+  /** Coupling behind the rear axle; a pin ahead of it is negative. */
+  overhang: { quantity: 'length', least: -6, most: 12 },
+  litres: { quantity: 'volume', least: 0, most: 5000 },
+  share: { quantity: 'percent', least: 1, most: 99 },
+} as const;
+export type FieldName = keyof typeof fieldBounds;
+
+const bounded = (name: FieldName) => z.number().min(fieldBounds[name].least).max(fieldBounds[name].most);
+
+export const massField = bounded('mass');
+export const plusMinusField = bounded('plusMinus');
+export const lengthField = bounded('length');
+export const positionField = bounded('position');
+export const overhangField = bounded('overhang');
+export const litresField = bounded('litres');
 
 /** kg/L */
 export const densityField = z.number().positive().max(3);

@@ -1,12 +1,12 @@
 import { z } from 'zod';
-import { lengthField } from './fields.ts';
+import { lengthField, overhangField } from './fields.ts';
 
 /** Lengths of a powered vehicle, m. All optional: what is unknown stays unknown. */
 export const vehicleGeometrySchema = z.strictObject({
   /** Front axle to rear axle, or to the drive axle where there is a tag axle. */
   wheelbase: lengthField.optional(),
   /** Coupling behind the (drive) rear axle; negative for a pin ahead of it. */
-  couplingOverhang: z.number().min(-6).max(12).optional(),
+  couplingOverhang: overhangField.optional(),
   frontOverhang: lengthField.optional(),
   /** Body end behind the last axle. */
   rearOverhang: lengthField.optional(),

@@ -1,4 +1,5 @@
 import type { Compiled } from '../loading/compile.ts';
+import type { RigView } from '../loading/rigView.ts';
 import { message, verbatim } from '../messages/message.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { Check } from './check.ts';
@@ -6,12 +7,10 @@ import { factsFor, regionFor } from './context.ts';
 import { judge } from './judge.ts';
 
 /** What lies in each place, kg, by `body/place`. */
-export function placeContents(
-  compiled: Compiled,
-): ReadonlyMap<string, { readonly mass: number; readonly sigma: number }> {
+export function placeContents(view: RigView): ReadonlyMap<string, { readonly mass: number; readonly sigma: number }> {
   const contents = new Map<string, { mass: number; variance: number }>();
-  for (const { thing, count, body, place } of compiled.view.loadout.placements) {
-    const found = compiled.view.things.get(thing);
+  for (const { thing, count, body, place } of view.loadout.placements) {
+    const found = view.things.get(thing);
     if (!found) continue;
     const key = `${body}/${place}`;
     const sum = contents.get(key) ?? { mass: 0, variance: 0 };
@@ -24,7 +23,7 @@ export function placeContents(
 
 /** A locker, rack or roof with a rating of its own. */
 export function placeChecks(compiled: Compiled): readonly Check[] {
-  const contents = placeContents(compiled);
+  const contents = placeContents(compiled.view);
   return (['vehicle', 'trailer'] as const).flatMap((side) => sideChecks(compiled, side, contents));
 }
 

@@ -38,7 +38,7 @@ export function tokens(text: string, options: NumberOptions = {}): readonly Toke
       at += number.length;
       continue;
     }
-    const sign = signs[rest.charAt(0)];
+    const sign = /^x(?![a-z])/i.test(rest) ? '*' : signs[rest.charAt(0)];
     if (sign) {
       out.push({ kind: 'sign', text: sign, at });
       at += 1;

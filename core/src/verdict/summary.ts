@@ -1,0 +1,24 @@
+import type { Assessment } from './assess.ts';
+
+/** How far each station is settled, for the route line. */
+export interface Summary {
+  readonly figuresRead: number;
+  /** Required checks that cannot be judged yet. */
+  readonly undecided: number;
+  readonly thingsOnBoard: number;
+  readonly over: number;
+  readonly tight: number;
+}
+
+export function summary({ compiled, checks }: Assessment): Summary {
+  const { vehicle, trailer, loadout } = compiled.view;
+  const figures = [vehicle, trailer].flatMap((body) => body?.plates.flatMap((plate) => plate.figures) ?? []);
+  const ruling = checks.filter((check) => check.kind !== 'guidance');
+  return {
+    figuresRead: figures.length,
+    undecided: checks.filter((check) => check.required && check.status === 'unknown').length,
+    thingsOnBoard: loadout.placements.reduce((sum, placement) => sum + placement.count, 0),
+    over: ruling.filter((check) => check.status === 'over').length,
+    tight: ruling.filter((check) => check.status === 'tight').length,
+  };
+}

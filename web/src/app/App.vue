@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { onErrorCaptured, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import { useFaults } from '../stores/faults.ts';
+import { useRig } from '../stores/rig.ts';
+import { useSettings } from '../stores/settings.ts';
+import { useWorkspace } from '../stores/workspace.ts';
+import AppHeader from './AppHeader.vue';
+import ArithmeticSheet from './ArithmeticSheet.vue';
+import FaultScreen from './FaultScreen.vue';
+import NoticeBar from './NoticeBar.vue';
+import { useShortcuts } from './shortcuts.ts';
+import ShortcutHelp from './ShortcutHelp.vue';
+
+const { t } = useI18n();
+const faults = useFaults();
+const workspace = useWorkspace();
+const rig = useRig();
+const route = useRoute();
+useSettings();
+const { helpOpen } = useShortcuts();
+
+onErrorCaptured((error) => {
+  faults.report(error);
+  return false;
+});
+
+watch(
+  () => route.params['rig'],
+  (id) => {
+    rig.rigId = typeof id === 'string' ? id : null;
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <FaultScreen v-if="faults.fault !== null" />
+  <div v-else class="app">
+    <a class="skip" href="#main">{{ t('app.skip') }}</a>
+    <AppHeader @help="helpOpen = true" />
+    <NoticeBar />
+    <main id="main" tabindex="-1" :inert="workspace.writes === false">
+      <RouterView v-if="workspace.document" />
+      <p v-else class="wait" role="status">{{ t('app.opening') }}</p>
+    </main>
+    <footer>{{ t('app.caution') }}</footer>
+    <ArithmeticSheet />
+    <ShortcutHelp v-model="helpOpen" />
+  </div>
+</template>
+
+<style scoped>
+.app {
+  display: flex;
+  flex-direction: column;
+  min-height: 100vh;
+}
+main {
+  flex: 1;
+  outline: 0;
+}
+.skip {
+  position: absolute;
+  left: -999px;
+  z-index: 20;
+  padding: 8px 12px;
+  background: var(--ink);
+  color: var(--on-ink);
+}
+.skip:focus {
+  left: 8px;
+  top: 6px;
+}
+.wait {
+  padding: 40px 18px;
+  color: var(--soft);
+}
+footer {
+  padding: 10px 18px calc(10px + env(safe-area-inset-bottom));
+  border-top: 1px solid var(--line);
+  background: var(--sheet);
+  color: var(--soft);
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { explain, type Operand, type Step } from '@wagonomos/core';
+import { useMediaQuery } from '@vueuse/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSpeech, written } from '../shared/useSpeech.ts';
+import { useArithmetic } from '../stores/arithmetic.ts';
+import { useRig } from '../stores/rig.ts';
+import CheckSource from './CheckSource.vue';
+import MarginText from '../shared/MarginText.vue';
+
+/** The arithmetic behind a number, one step a block, so that a person can redo it by hand. Always in kg and m. */
+const { t } = useI18n();
+const { say } = useSpeech();
+const rig = useRig();
+const arithmetic = useArithmetic();
+const narrow = useMediaQuery('(width <= 720px)');
+
+const open = computed({
+  get: () => arithmetic.openId !== null,
+  set: (value) => {
+    if (!value) arithmetic.close();
+  },
+});
+const explanation = computed(() =>
+  rig.assessment && arithmetic.openId !== null ? explain(rig.assessment, arithmetic.openId) : null,
+);
+const check = computed(() => rig.assessment?.checks.find((one) => one.id === arithmetic.openId) ?? null);
+
+const signs: Readonly<Record<Step['op'], string>> = {
+  sum: '+',
+  moments: '+',
+  difference: '−',
+  quotient: '÷',
+  product: '×',
+  lever: '×',
+  lowest: '·',
+};
+/** A mass that comes off again is written as taken away, not as adding a negative. */
+const takenOff = (step: Step, operand: Operand): boolean => signs[step.op] === '+' && operand.value < 0;
+const sign = (step: Step, operand: Operand, index: number): string => {
+  if (takenOff(step, operand)) return '−';
+  if (index === 0) return '';
+  return step.op === 'lever' && index === 2 ? '÷' : signs[step.op];
+};
+const decimals = (unit: Operand['unit']): number => (unit === 'kg' || unit === 'kgm' ? 1 : 3);
+const figure = (operand: Operand): string => {
+  const unit = operand.unit === 'kgm' ? 'kg·m' : operand.unit === 'share' ? '' : operand.unit;
+  return `${written(operand.value, decimals(operand.unit))} ${unit}`.trim();
+};
+const lever = (operand: Operand): string => `× ${written(operand.x ?? 0, 3)} m`;
+</script>
+
+<template>
+  <el-drawer
+    v-model="open"
+    :direction="narrow ? 'btt' : 'rtl'"
+    :size="narrow ? '86%' : '500px'"
+    :title="explanation ? say(explanation.title) : t('app.arithmetic.title')"
+    class="arithmetic"
+  >
+    <div v-if="explanation" class="sheet" data-test="arithmetic">
+      <p v-if="check" class="result"><MarginText :check="check" /></p>
+      <section v-for="(step, at) in explanation.steps" :key="at" class="step">
+        <h3>
+          <span>{{ say(step.result.name) }}</span>
+          <b class="num">{{ figure(step.result) }}</b>
+        </h3>
+        <p class="how">{{ t(`app.arithmetic.op.${step.op}`) }}</p>
+        <table>
+          <tbody>
+            <tr v-for="(operand, index) in step.operands" :key="index">
+              <td class="sign num">{{ sign(step, operand, index) }}</td>
+              <td>
+                {{ say(operand.name) }}
+                <small v-if="operand.origin">{{ say(operand.origin) }}</small>
+              </td>
+              <td class="num value">
+                {{ figure(takenOff(step, operand) ? { ...operand, value: -operand.value } : operand) }}
+              </td>
+              <td v-if="step.op === 'moments'" class="num lever">{{ lever(operand) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+      <CheckSource v-if="check" :check="check" />
+      <p v-if="explanation.steps.length === 0" class="soft">{{ t('app.arithmetic.unknown') }}</p>
+    </div>
+  </el-drawer>
+</template>
+
+<style>
+.arithmetic .el-drawer__header {
+  margin-bottom: 0;
+  padding-bottom: 4px;
+  color: var(--ink);
+}
+.arithmetic .el-drawer__title {
+  font: 600 24px/1.2 var(--figures);
+}
+.arithmetic .el-drawer__body {
+  padding-top: 0;
+}
+</style>
+
+<style scoped>
+.result {
+  margin-bottom: 12px;
+  font-size: 26px;
+}
+.step {
+  margin-bottom: 18px;
+  padding-top: 8px;
+  border-top: 2px solid var(--ink);
+}
+.step h3 {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+}
+.how {
+  color: var(--soft);
+  font-size: 13px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+td {
+  padding: 3px 0;
+  border-bottom: 1px dotted var(--line);
+  vertical-align: baseline;
+}
+td small {
+  margin-left: 6px;
+  color: var(--soft);
+}
+.sign {
+  width: 1.2em;
+  color: var(--soft);
+}
+.value,
+.lever {
+  font-size: 16px;
+  text-align: right;
+  white-space: nowrap;
+}
+.lever {
+  width: 5.5em;
+  color: var(--soft);
+}
+</style>

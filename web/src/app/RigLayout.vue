@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import { useRig } from '../stores/rig.ts';
+import RigStage from './RigStage.vue';
+import RouteLine from './RouteLine.vue';
+
+const { t } = useI18n();
+const rig = useRig();
+const route = useRoute();
+
+// The route line is wider than a phone: the post one stands at comes into sight.
+watch(
+  () => route.name,
+  () =>
+    requestAnimationFrame(() =>
+      document.querySelector('.post.here')?.scrollIntoView({ inline: 'center', block: 'nearest' }),
+    ),
+  { immediate: true },
+);
+</script>
+
+<template>
+  <template v-if="rig.view">
+    <RouteLine />
+    <RigStage />
+    <RouterView />
+  </template>
+  <p v-else class="gone">
+    {{ t('app.noSuchRig') }} <RouterLink to="/">{{ t('app.toYard') }}</RouterLink>
+  </p>
+</template>
+
+<style scoped>
+.gone {
+  padding: 40px 18px;
+}
+</style>

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import type { Check } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
+import RigDrawing from '../rig-drawing/RigDrawing.vue';
+import MessageText from '../shared/MessageText.vue';
+import { useSpeech } from '../shared/useSpeech.ts';
+import { useArithmetic } from '../stores/arithmetic.ts';
+import { useRig } from '../stores/rig.ts';
+import MarginText from '../shared/MarginText.vue';
+
+const { t } = useI18n();
+const { say } = useSpeech();
+const rig = useRig();
+const arithmetic = useArithmetic();
+
+const totals = computed(() =>
+  ['vehicle.max', 'trailer.max', 'combination.max'].flatMap((id): Check[] => {
+    const check = rig.assessment?.checks.find((one) => one.id === id);
+    return check && check.status !== 'notApplicable' ? [check] : [];
+  }),
+);
+const router = useRouter();
+const showPlace = (body: string, place: string) =>
+  router.push({ name: 'load', params: { rig: rig.rigId }, query: { place: `${body}/${place}` } });
+const stamp = { legal: 'within', maker: 'over', over: 'over', undecided: 'unknown' } as const;
+</script>
+
+<template>
+  <section v-if="rig.assessment && rig.view" class="stage" :aria-label="t('app.stage')">
+    <div class="head">
+      <p class="sentence" aria-live="polite" data-test="sentence">
+        <span class="stamp" :class="stamp[rig.assessment.mark]">{{ t(`app.mark.${rig.assessment.mark}`) }}</span>
+        <MessageText :message="rig.assessment.sentence" />
+      </p>
+      <ul class="totals">
+        <li v-for="check in totals" :key="check.id">
+          <button type="button" :data-test="`total-${check.id}`" @click="arithmetic.open(check.id)">
+            <span>{{ say(check.name) }}</span>
+            <MarginText :check="check" />
+          </button>
+        </li>
+      </ul>
+    </div>
+    <RigDrawing
+      :view="rig.view"
+      :supports="rig.supports"
+      :checks="rig.assessment.checks"
+      @open="arithmetic.open($event)"
+      @place="showPlace"
+    />
+  </section>
+</template>
+
+<style scoped>
+.stage {
+  border-bottom: 1px solid var(--line);
+  background:
+    linear-gradient(var(--hair) 1px, transparent 1px) 0 0 / 100% 20px,
+    linear-gradient(90deg, var(--hair) 1px, transparent 1px) 0 0 / 20px 100%,
+    var(--paper);
+}
+.head {
+  display: flex;
+  gap: 24px;
+  justify-content: space-between;
+  padding: 12px 18px 0;
+}
+.sentence {
+  max-width: 800px;
+  min-height: 52px;
+  font-size: 18px;
+  line-height: 26px;
+}
+.stamp {
+  display: inline-block;
+  margin-right: 8px;
+  padding: 0 9px;
+  border-radius: 2px;
+  background: var(--in);
+  color: var(--on-ink);
+  font: 600 15px/22px var(--figures);
+  letter-spacing: 0.06em;
+  text-transform: uppercase;
+}
+.stamp.over {
+  background: var(--over);
+}
+.stamp.unknown {
+  background: repeating-linear-gradient(135deg, var(--slate) 0 5px, var(--soft) 5px 10px);
+}
+.totals {
+  display: flex;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.totals button {
+  display: block;
+  padding: 0 6px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: 600 21px/24px var(--figures);
+  text-align: right;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.totals span {
+  display: block;
+}
+.totals button > span:first-child {
+  color: var(--soft);
+  font: 400 14px/16px var(--figures);
+}
+.totals button:hover {
+  background: var(--hair);
+}
+@media (width <= 720px) {
+  .head {
+    display: block;
+    padding: 10px 14px 0;
+  }
+  .sentence {
+    font-size: 17px;
+    line-height: 24px;
+  }
+  .totals {
+    justify-content: space-between;
+    margin: 6px -6px 0;
+  }
+  .totals button {
+    text-align: left;
+    white-space: normal;
+  }
+}
+</style>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n';
+import { stations } from './stations.ts';
+
+const open = defineModel<boolean>({ required: true });
+const { t } = useI18n();
+</script>
+
+<template>
+  <el-dialog v-model="open" :title="t('app.keys')" width="min(460px, 94vw)">
+    <dl class="keys">
+      <template v-for="station in stations" :key="station.name">
+        <dt>
+          <kbd>g</kbd> <kbd>{{ station.key }}</kbd>
+        </dt>
+        <dd>{{ t(`app.station.${station.name}`) }}</dd>
+      </template>
+      <dt><kbd>g</kbd> <kbd>y</kbd></dt>
+      <dd>{{ t('app.toYard') }}</dd>
+      <dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt>
+      <dd>{{ t('app.undo') }}</dd>
+      <dt><kbd>Ctrl</kbd> <kbd>Y</kbd></dt>
+      <dd>{{ t('app.redo') }}</dd>
+      <dt><kbd>?</kbd></dt>
+      <dd>{{ t('app.keys') }}</dd>
+    </dl>
+    <p class="soft">{{ t('app.fieldHelp') }}</p>
+  </el-dialog>
+</template>
+
+<style scoped>
+.keys {
+  display: grid;
+  grid-template-columns: 110px 1fr;
+  gap: 5px 12px;
+  margin: 0 0 12px;
+}
+dd {
+  margin: 0;
+}
+kbd {
+  padding: 0 6px;
+  border: 1px solid var(--line);
+  border-radius: 2px;
+  font: 600 14px var(--figures);
+}
+</style>

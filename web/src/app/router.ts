@@ -1,0 +1,30 @@
+import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+import NotBuilt from '../stations/later/NotBuilt.vue';
+import YardView from '../stations/yard/YardView.vue';
+import RigLayout from './RigLayout.vue';
+import { stations, type StationName } from './stations.ts';
+
+const views: Readonly<Partial<Record<StationName, RouteRecordRaw['component']>>> = {
+  plates: () => import('../stations/plates/PlatesStation.vue'),
+  load: () => import('../stations/load/LoadStation.vue'),
+  verdict: () => import('../stations/verdict/VerdictStation.vue'),
+  papers: () => import('../stations/papers/PapersStation.vue'),
+};
+
+const routes: RouteRecordRaw[] = [
+  { path: '/', name: 'yard', component: YardView },
+  {
+    path: '/rig/:rig',
+    component: RigLayout,
+    redirect: (to) => ({ name: 'verdict', params: to.params }),
+    children: stations.map((station) => ({
+      path: station.name,
+      name: station.name,
+      component: views[station.name] ?? NotBuilt,
+      meta: { station: station.name },
+    })),
+  },
+  { path: '/:rest(.*)*', redirect: '/' },
+];
+
+export const router = createRouter({ history: createWebHistory(), routes });

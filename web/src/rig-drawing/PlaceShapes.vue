@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { displayMass, type Check, type RigView, type Side } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSettings } from '../stores/settings.ts';
+import type { DrawingLayout } from './layout.ts';
+
+/** Places with what lies in them, tanks with their level, seats with who sits there. */
+const props = defineProps<{
+  view: RigView;
+  layout: DrawingLayout;
+  contents: ReadonlyMap<string, { readonly mass: number }>;
+  checks: readonly Check[];
+  narrow: boolean;
+}>();
+const emit = defineEmits<{ place: [body: string, place: string] }>();
+const { t } = useI18n();
+const settings = useSettings();
+
+const sides = computed(() =>
+  (['vehicle', 'trailer'] as const).flatMap((side) => {
+    const body = props.view[side];
+    return body ? [{ side, body }] : [];
+  }),
+);
+
+const box = (side: Side, x: number, length: number, z: number, height: number) => ({
+  x: props.layout.x(side, x - length / 2),
+  y: props.layout.y(z + height),
+  width: length * props.layout.scale,
+  height: height * props.layout.scale,
+});
+
+const places = computed(() =>
+  sides.value.flatMap(({ side, body }) =>
+    body.places.flatMap((place) => {
+      if (place.x === undefined) return [];
+      const mass = props.contents.get(`${body.id}/${place.id}`)?.mass ?? 0;
+      const frame = box(side, place.x, place.length ?? 0.4, place.z ?? 0.6, place.height ?? 0.4);
+      const shown = String(displayMass(mass, settings.massUnit, 'load'));
+      return [
+        {
+          key: `${body.id}/${place.id}`,
+          body: body.id,
+          place: place.id,
+          ...frame,
+          mass: mass > 0 && frame.width > shown.length * 8 && frame.height > 15 && !props.narrow ? shown : '',
+          filled: mass > 0,
+          over: props.checks.some(
+            (check) => check.place?.body === body.id && check.place.place === place.id && check.status === 'over',
+          ),
+          title: t('app.drawing.place', { name: place.name, mass: `${shown} ${settings.massUnit}` }),
+        },
+      ];
+    }),
+  ),
+);
+
+const tanks = computed(() =>
+  sides.value.flatMap(({ side, body }) =>
+    body.tanks.flatMap((tank) => {
+      if (tank.x === undefined) return [];
+      const level = props.view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id);
+      const tall = tank.kind === 'gas';
+      const frame = box(side, tank.x, tank.length ?? (tall ? 0.3 : 0.7), tank.z ?? 0.4, tall ? 0.5 : 0.17);
+      return [
+        { key: `${body.id}/${tank.id}`, kind: tank.kind, ...frame, share: level?.fraction ?? 0, title: tank.name },
+      ];
+    }),
+  ),
+);
+
+const people = computed(() =>
+  props.view.loadout.crew.flatMap((member, index, crew) => {
+    const seat = props.view.vehicle.seats.find((one) => one.id === member.seat);
+    if (seat?.x === undefined) return [];
+    const before = crew.slice(0, index).filter((one) => one.seat !== undefined && seatX(one.seat) === seat.x).length;
+    const height = props.layout.vehicle.height;
+    return [
+      {
+        key: member.id,
+        title: member.name,
+        x: props.layout.x('vehicle', seat.x + before * 0.24),
+        y: props.layout.y(height > 2.2 ? height * 0.53 : height * 0.69),
+      },
+    ];
+  }),
+);
+const seatX = (id: string) => props.view.vehicle.seats.find((one) => one.id === id)?.x;
+</script>
+
+<template>
+  <g class="places">
+    <g
+      v-for="one in places"
+      :key="one.key"
+      class="place"
+      :class="{ filled: one.filled, over: one.over }"
+      @click="emit('place', one.body, one.place)"
+    >
+      <title>{{ one.title }}</title>
+      <rect :x="one.x" :y="one.y" :width="one.width" :height="one.height" rx="2" />
+      <text v-if="one.mass" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 5">{{ one.mass }}</text>
+    </g>
+    <g v-for="one in tanks" :key="one.key" class="tank" :class="one.kind">
+      <title>{{ one.title }}</title>
+      <rect :x="one.x" :y="one.y" :width="one.width" :height="one.height" rx="3" class="vessel" />
+      <rect
+        :x="one.x"
+        :y="one.y + (1 - one.share) * one.height"
+        :width="one.width"
+        :height="one.share * one.height"
+        rx="2"
+        class="level"
+      />
+    </g>
+    <g v-for="one in people" :key="one.key" class="person">
+      <title>{{ one.title }}</title>
+      <circle :cx="one.x" :cy="one.y" :r="0.1 * layout.scale" />
+      <path
+        :d="`M${one.x - 0.15 * layout.scale} ${one.y + 0.33 * layout.scale}q0 ${-0.2 * layout.scale} ${0.15 * layout.scale} ${-0.2 * layout.scale}t${0.15 * layout.scale} ${0.2 * layout.scale}z`"
+      />
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.place rect {
+  fill: none;
+  stroke: var(--slate);
+  stroke-width: 1.2;
+  stroke-dasharray: 4 3;
+  pointer-events: all;
+}
+.place {
+  cursor: pointer;
+}
+.place.filled rect {
+  fill: color-mix(in srgb, var(--cargo) 55%, transparent);
+  stroke: var(--ink);
+}
+.place.over rect {
+  fill: color-mix(in srgb, var(--over) 25%, transparent);
+  stroke: var(--over);
+}
+.place:hover rect {
+  stroke: var(--pen);
+  stroke-dasharray: none;
+}
+.place text {
+  fill: var(--ink);
+  font: 600 14px var(--figures);
+  text-anchor: middle;
+  pointer-events: none;
+}
+.vessel {
+  fill: var(--field);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+.level {
+  fill: var(--water);
+}
+.fuel .level,
+.gas .level {
+  fill: var(--cargo);
+}
+.grey .level,
+.black .level {
+  fill: var(--slate);
+}
+.person {
+  fill: var(--pen);
+}
+</style>

@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import { displayMass, placeContents, type Check, type Pillar, type RigView } from '@wagonomos/core';
+import { useElementSize, useMediaQuery } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import MarginText from '../shared/MarginText.vue';
+import { useSpeech, written } from '../shared/useSpeech.ts';
+import { useSettings } from '../stores/settings.ts';
+import { layoutRig, pillarHeight } from './layout.ts';
+import { labelSides } from './pillarLabels.ts';
+import PillarShape from './PillarShape.vue';
+import PlaceShapes from './PlaceShapes.vue';
+import RigWheels from './RigWheels.vue';
+import TrailerShape from './TrailerShape.vue';
+import VehicleShape from './VehicleShape.vue';
+
+/** The rig to scale on its road, with a pillar under every axle and the coupling. */
+const props = defineProps<{ view: RigView; supports: readonly Pillar[]; checks: readonly Check[] }>();
+const emit = defineEmits<{ open: [id: string]; place: [body: string, place: string] }>();
+const { t } = useI18n();
+const { say } = useSpeech();
+const settings = useSettings();
+
+const frame = ref<HTMLElement>();
+const { width: measured } = useElementSize(frame, { width: 1200, height: 0 });
+const narrow = useMediaQuery('(width <= 720px)');
+const width = computed(() => Math.max(300, measured.value));
+const layout = computed(() => layoutRig(props.view, width.value, narrow.value ? 'phone' : 'desk'));
+const contents = computed(() => placeContents(props.view));
+
+const labelWidth = 122;
+/** A support whose place is not known stands where the drawing has it. */
+const drawnAt = (pillar: Pillar): number => {
+  const { vehicle, trailer } = layout.value;
+  const byEye: Readonly<Partial<Record<Pillar['quantity'], number>>> = {
+    rearAxle: vehicle.wheelbase,
+    driveAxle: vehicle.wheelbase,
+    tagAxle: vehicle.tag ?? vehicle.wheelbase,
+    ballLoad: vehicle.coupling,
+  };
+  const axles = trailer?.axles ?? [0];
+  const centre = axles.reduce((sum, x) => sum + x, 0) / axles.length;
+  return layout.value.x(pillar.side, pillar.x ?? byEye[pillar.quantity] ?? centre);
+};
+const columns = computed(() => {
+  const positions = props.supports.map(drawnAt);
+  const sides = labelSides(positions, labelWidth, width.value);
+  return props.supports.map((pillar, index) => {
+    const x = positions[index] ?? 0;
+    const side = sides[index] ?? 'right';
+    const left = side === 'left' ? x - 20 - labelWidth : x + 20;
+    return { pillar, x, side, style: narrow.value ? {} : { left: `${left}px`, top: `${layout.value.groundY + 8}px` } };
+  });
+});
+const shaft = computed(() => pillarHeight * (narrow.value ? 0.6 : 1));
+
+const loadOf = (check: Check | null): string => {
+  if (!check || check.demand === null) return t('app.pillar.unknownLoad');
+  const demand = written(displayMass(check.demand, settings.massUnit, 'load'), 0);
+  if (check.limit === null) return t('app.pillar.noLimit', { demand });
+  const limit = written(displayMass(check.limit, settings.massUnit, 'nearest'), 0);
+  return t(check.sense === 'max' ? 'app.pillar.of' : 'app.pillar.least', { demand, limit });
+};
+</script>
+
+<template>
+  <div ref="frame" class="drawing" :class="{ narrow }">
+    <svg :width="width" :height="layout.height" :viewBox="`0 0 ${width} ${layout.height}`" aria-hidden="true">
+      <defs>
+        <pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="6" height="6" class="hatch-ground" />
+          <line x1="1" y1="0" x2="1" y2="6" class="hatch-line" />
+        </pattern>
+      </defs>
+      <TrailerShape v-if="layout.trailer" :layout="layout" :profile="layout.trailer" />
+      <VehicleShape :view="view" :layout="layout" />
+      <PlaceShapes
+        :view="view"
+        :layout="layout"
+        :contents="contents"
+        :checks="checks"
+        :narrow="narrow"
+        @place="(body, place) => emit('place', body, place)"
+      />
+      <RigWheels :layout="layout" />
+      <rect x="0" :y="layout.groundY" :width="width" height="4" class="road" />
+      <PillarShape
+        v-for="column in columns"
+        :key="column.pillar.quantity"
+        :x="column.x"
+        :top="layout.groundY + 4"
+        :height="shaft"
+        :check="column.pillar.check"
+      />
+    </svg>
+    <ul class="labels">
+      <li
+        v-for="column in columns"
+        :key="column.pillar.quantity"
+        :style="column.style"
+        :class="column.side"
+        :data-test="`pillar-${column.pillar.quantity}`"
+      >
+        <button type="button" @click="emit('open', column.pillar.check?.id ?? column.pillar.quantity)">
+          <small>{{ say(column.pillar.name) }}</small>
+          <MarginText :check="column.pillar.check" />
+          <small class="num of">{{ loadOf(column.pillar.check) }}</small>
+        </button>
+      </li>
+    </ul>
+    <p v-if="layout.byEye" class="by-eye">{{ t('app.drawing.byEye') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.drawing {
+  position: relative;
+}
+svg {
+  display: block;
+}
+.road {
+  fill: var(--road);
+}
+.hatch-ground {
+  fill: var(--field);
+}
+.hatch-line {
+  stroke: var(--slate);
+  stroke-width: 2;
+}
+.labels {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.labels li {
+  position: absolute;
+  width: 122px;
+}
+.labels button {
+  display: block;
+  width: 100%;
+  padding: 0;
+  border: 0;
+  border-radius: 2px;
+  background: none;
+  color: var(--ink);
+  font: 600 20px/22px var(--figures);
+  text-align: left;
+  cursor: pointer;
+}
+.labels .left button {
+  text-align: right;
+}
+.labels button:hover small:first-child {
+  text-decoration: underline;
+}
+.labels small {
+  display: block;
+  color: var(--soft);
+  font: 400 14px/16px var(--figures);
+}
+.labels .of {
+  color: var(--ink);
+}
+.by-eye {
+  position: absolute;
+  right: 18px;
+  bottom: 6px;
+  color: var(--soft);
+  font-size: 12.5px;
+}
+.narrow .labels {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 1px;
+  border-top: 1px solid var(--line);
+  background: var(--line);
+}
+.narrow .labels li {
+  position: static;
+  width: auto;
+  background: var(--sheet);
+}
+.narrow .labels button {
+  min-height: 58px;
+  padding: 6px 14px;
+  text-align: left;
+}
+.narrow .by-eye {
+  position: static;
+  padding: 4px 14px;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { DrawingLayout, TrailerProfile } from './layout.ts';
+import { roundedPath, type Point } from './outline.ts';
+
+const props = defineProps<{ layout: DrawingLayout; profile: TrailerProfile }>();
+
+const at = (x: number, z: number): Point => [props.layout.x('trailer', x), props.layout.y(z)];
+
+const body = computed(() => {
+  const { drawbar: d, end, height: h } = props.profile;
+  const corners: readonly [number, number, number][] = [
+    [d + 0.16, 0.46, 0.06],
+    [d, 0.62, 0.1],
+    [d + 0.02, h * 0.72, 0.4],
+    [d + 0.42, h, 0.3],
+    [end - 0.1, h - 0.02, 0.22],
+    [end, h * 0.62, 0.3],
+    [end - 0.02, 0.66, 0.1],
+    [end - 0.32, 0.46, 0.06],
+  ];
+  return roundedPath(
+    corners.map(([x, z]) => at(x, z)),
+    corners.map(([, , round]) => round * props.layout.scale),
+  );
+});
+const frame = computed(() => {
+  const { drawbar } = props.profile;
+  const [cx, cy] = at(0, 0.43);
+  const [bx, by] = at(drawbar + 0.25, 0.47);
+  const [ax, ay] = at(drawbar + 0.25, 0.4);
+  return `M${cx} ${cy}L${bx} ${by}M${cx} ${cy}L${ax} ${ay}`;
+});
+const jockey = computed(() => {
+  const [x, top] = at(0.42, 0.72);
+  return `M${x} ${top}V${props.layout.y(0.24)}`;
+});
+const rib = computed(() => {
+  const { drawbar, end } = props.profile;
+  const [from, y] = at(drawbar + 0.01, 0.66);
+  return `M${from} ${y}H${at(end - 0.01, 0)[0]}`;
+});
+/** Windows and door, so that a caravan is one at a glance. Shares of the body, nose to tail. */
+const fittings = computed(() => {
+  const { drawbar, end, height } = props.profile;
+  const along = (share: number) => drawbar + share * (end - drawbar);
+  const pane = (from: number, to: number, low: number, high: number) =>
+    roundedPath([at(along(from), low), at(along(from), high), at(along(to), high), at(along(to), low)], [6, 6, 6, 6]);
+  return {
+    door: pane(0.44, 0.56, 0.5, height * 0.86),
+    panes: [pane(0.14, 0.34, height * 0.53, height * 0.76), pane(0.66, 0.88, height * 0.53, height * 0.76)],
+  };
+});
+</script>
+
+<template>
+  <g>
+    <path :d="frame" class="frame" />
+    <path :d="jockey" class="jockey" />
+    <circle :cx="at(0.42, 0)[0]" :cy="layout.y(0.2)" :r="0.08 * layout.scale" class="jockey-wheel" />
+    <path :d="body" class="body" />
+    <path :d="rib" class="rib" />
+    <path :d="fittings.door" class="door" />
+    <path v-for="(pane, index) in fittings.panes" :key="index" :d="pane" class="pane" />
+    <circle :cx="at(0, 0)[0]" :cy="layout.y(0.43)" :r="Math.max(3, 0.07 * layout.scale)" class="ball" />
+  </g>
+</template>
+
+<style scoped>
+.body {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 2;
+  stroke-linejoin: round;
+}
+.rib {
+  fill: none;
+  stroke: var(--line);
+  stroke-width: 1;
+}
+.door {
+  fill: none;
+  stroke: var(--line);
+  stroke-width: 1.2;
+}
+.pane {
+  fill: color-mix(in srgb, var(--water) 22%, var(--sheet));
+  stroke: var(--slate);
+  stroke-width: 1;
+}
+.frame,
+.jockey {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.jockey {
+  stroke-width: 2;
+}
+.jockey-wheel,
+.ball {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+</style>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import type { RigView } from '@wagonomos/core';
+import { computed } from 'vue';
+import type { DrawingLayout } from './layout.ts';
+import { roundedPath, silhouettes } from './outline.ts';
+
+const props = defineProps<{ view: RigView; layout: DrawingLayout }>();
+
+const paths = computed(() => {
+  const { layout } = props;
+  const { front, rear, wheelbase, tag, height } = layout.vehicle;
+  const length = front + (tag ?? wheelbase) + rear;
+  const shape = silhouettes[props.view.vehicle.build];
+  const path = (corners: (typeof shape)['body']) =>
+    roundedPath(
+      corners.map(([along, up]) => [layout.x('vehicle', along * length - front), layout.y(up * height)]),
+      corners.map(([, , round]) => round * layout.scale),
+    );
+  return { body: path(shape.body), glass: shape.glass.map(path) };
+});
+const towBar = computed(() => {
+  const { layout } = props;
+  const { wheelbase, tag, rear, coupling } = layout.vehicle;
+  const from = layout.x('vehicle', (tag ?? wheelbase) + rear - 0.12);
+  return `M${from} ${layout.y(0.4)}L${layout.x('vehicle', coupling)} ${layout.y(0.43)}`;
+});
+const couplingKnown = computed(() => props.view.vehicle.geometry.couplingOverhang !== undefined);
+</script>
+
+<template>
+  <g>
+    <path v-if="couplingKnown || view.trailer" :d="towBar" class="bar" />
+    <path :d="paths.body" class="body" />
+    <path v-for="(glass, index) in paths.glass" :key="index" :d="glass" class="glass" />
+  </g>
+</template>
+
+<style scoped>
+.body {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 2;
+  stroke-linejoin: round;
+}
+.glass {
+  fill: color-mix(in srgb, var(--water) 22%, var(--sheet));
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.bar {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 4;
+}
+</style>

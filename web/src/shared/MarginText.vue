@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { displayMass, type Check } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSettings } from '../stores/settings.ts';
+import StatusMark from './StatusMark.vue';
+import { written } from './useSpeech.ts';
+
+/** "168 left", "34 over", "8 short": a margin in words and shape. */
+const props = defineProps<{ check: Check | null; plain?: boolean }>();
+const { t } = useI18n();
+const settings = useSettings();
+
+const text = computed(() => {
+  const margin = props.check?.margin ?? null;
+  if (!props.check || margin === null) return t('app.margin.unknown');
+  const shown = displayMass(margin, settings.massUnit, 'margin');
+  const amount = written(Math.abs(shown), 0);
+  if (shown < 0) return t(props.check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
+  return t(props.check.sense === 'max' ? 'app.margin.left' : 'app.margin.above', { amount });
+});
+</script>
+
+<template>
+  <span class="margin" :class="check?.status ?? 'unknown'">
+    <StatusMark v-if="!plain" :status="check?.status ?? 'unknown'" /> {{ text }}
+  </span>
+</template>
+
+<style scoped>
+.margin {
+  font-family: var(--figures);
+  font-variant-numeric: tabular-nums;
+  font-weight: 600;
+  white-space: nowrap;
+}
+.within {
+  color: var(--in);
+}
+.tight {
+  color: var(--tight);
+}
+.over {
+  color: var(--over);
+}
+.unknown,
+.notApplicable {
+  color: var(--soft);
+}
+</style>

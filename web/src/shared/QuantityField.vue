@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { displayMass, fieldBounds, parseQuantity, unitTable, type FieldName } from '@wagonomos/core';
+import { computed, ref, useId, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRig } from '../stores/rig.ts';
+import { useSettings } from '../stores/settings.ts';
+import { useWorkspace } from '../stores/workspace.ts';
+import { quantityProblemMessage } from './quantityProblem.ts';
+import { written } from './useSpeech.ts';
+
+/** A field for a quantity: takes any unit and arithmetic, keeps what was typed, says what it cannot read. */
+const props = defineProps<{
+  label: string;
+  /** What kind of number it is; decides units and bounds. */
+  field: FieldName;
+  /** In the inner unit of the kind; undefined: not known. */
+  value: number | undefined;
+  typed?: string | undefined;
+  digits?: number;
+  /** Hides the label from the eye, not from the reader. */
+  quiet?: boolean;
+}>();
+const emit = defineEmits<{ change: [value: number | undefined, typed: string] }>();
+
+const { t } = useI18n();
+const settings = useSettings();
+const workspace = useWorkspace();
+const rig = useRig();
+const id = useId();
+
+const kind = computed(() => fieldBounds[props.field].quantity);
+const usualUnit = { mass: 'kg', length: 'm', volume: 'L', percent: '%' } as const;
+const bareUnit = computed(() => (kind.value === 'mass' ? settings.massUnit : usualUnit[kind.value]));
+const shown = computed(() => {
+  if (props.value === undefined) return '';
+  const factor = unitTable[kind.value][bareUnit.value]?.factor ?? 1;
+  const digits = props.digits ?? (kind.value === 'mass' ? 1 : 3);
+  const value =
+    kind.value === 'mass'
+      ? displayMass(props.value, settings.massUnit, 'nearest', 10 ** -digits)
+      : props.value / factor;
+  return written(value, digits).replaceAll(',', '').replace('−', '-');
+});
+const text = ref(shown.value);
+const editing = ref(false);
+const problem = ref<string | null>(null);
+
+watch(shown, (next) => {
+  if (!editing.value) {
+    text.value = next;
+    problem.value = null;
+  }
+});
+
+/** A figure typed in another unit than the one shown keeps its own words beside it. */
+const asTyped = computed(() => {
+  const typed = props.typed?.trim();
+  return typed && /[a-z"'′″]/i.test(typed) && !typed.toLowerCase().endsWith(bareUnit.value) ? typed : null;
+});
+
+const read = () => {
+  const raw = text.value.trim();
+  if (raw === '') {
+    problem.value = null;
+    if (props.value !== undefined) emit('change', undefined, '');
+    return;
+  }
+  const parsed = parseQuantity(raw, kind.value, bareUnit.value, { pointMayGroup: rig.words === 'eu' });
+  if (!parsed.ok) {
+    problem.value = t(...quantityProblemMessage(parsed.problem));
+    return;
+  }
+  const { least, most } = fieldBounds[props.field];
+  if (parsed.value < least || parsed.value > most) {
+    const inUnit = (bound: number) => written(bound / (unitTable[kind.value][bareUnit.value]?.factor ?? 1), 3);
+    problem.value = t('app.quantity.bounds', { least: inUnit(least), most: inUnit(most), unit: bareUnit.value });
+    return;
+  }
+  problem.value = null;
+  emit('change', parsed.value, /[a-z"'′″]/i.test(raw) ? raw : `${raw} ${bareUnit.value}`);
+};
+
+const finish = () => {
+  editing.value = false;
+  workspace.settle();
+  if (!problem.value) text.value = shown.value;
+};
+</script>
+
+<template>
+  <div class="quantity">
+    <label :for="id" :class="{ 'sr-only': quiet }">{{ label }}</label>
+    <el-input
+      :id="id"
+      v-model="text"
+      class="box"
+      :class="{ bad: problem }"
+      inputmode="decimal"
+      autocomplete="off"
+      :aria-invalid="problem !== null"
+      :aria-describedby="problem ? `${id}-problem` : undefined"
+      @focus="editing = true"
+      @input="read"
+      @keydown.enter="finish"
+      @blur="finish"
+    >
+      <template #suffix
+        ><span class="unit" aria-hidden="true">{{ bareUnit }}</span></template
+      >
+    </el-input>
+    <p v-if="problem" :id="`${id}-problem`" class="problem" role="alert">{{ problem }}</p>
+    <p v-else-if="asTyped" class="typed">{{ t('app.quantity.asTyped', { typed: asTyped }) }}</p>
+  </div>
+</template>
+
+<style scoped>
+.quantity {
+  min-width: 0;
+}
+label {
+  display: block;
+  color: var(--soft);
+  font-size: 13px;
+}
+.box {
+  --el-input-text-color: var(--ink);
+}
+.box :deep(input) {
+  font: 600 17px var(--figures);
+  font-variant-numeric: tabular-nums;
+  text-align: right;
+}
+.bad {
+  --el-input-border-color: var(--over);
+  --el-input-hover-border-color: var(--over);
+  --el-input-focus-border-color: var(--over);
+}
+.unit {
+  color: var(--soft);
+  font: 400 14px var(--figures);
+}
+.problem,
+.typed {
+  margin: 2px 0 0;
+  font-size: 12.5px;
+  line-height: 1.25;
+}
+.problem {
+  color: var(--over);
+}
+.typed {
+  color: var(--soft);
+  text-align: right;
+}
+</style>

@@ -1,0 +1,18 @@
+/** Hands a text to the browser as a file to keep. */
+export function downloadText(name: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+/** A file name out of an owner's words: letters and digits of any script, the rest as dashes. */
+export const fileNameFrom = (name: string): string =>
+  `${
+    name
+      .toLowerCase()
+      .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
+      .replaceAll(/^-|-$/g, '') || 'wagonomos'
+  }.wagonomos.json`;

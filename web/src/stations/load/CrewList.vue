@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { addCrew, changeCrew, removeCrew, type RigView } from '@wagonomos/core';
+import { Plus, Trash2 } from '@lucide/vue';
+import { useI18n } from 'vue-i18n';
+import { newId } from '../../shared/newId.ts';
+import NameField from '../../shared/NameField.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+const props = defineProps<{ view: RigView }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+const standard = 75;
+
+const add = () => {
+  const { seats } = props.view.vehicle;
+  const taken = props.view.loadout.crew.map((member) => member.seat);
+  const seat = (seats.find((one) => !taken.includes(one.id)) ?? seats.at(-1))?.id;
+  const name = t('app.crew.person', { number: taken.length + 1 });
+  const member = { id: newId(), name, mass: standard, ...(seat === undefined ? {} : { seat }) };
+  workspace.edit('app.edit.crew', (document) => addCrew(document, props.view.loadout.id, member));
+};
+const change = (id: string, patch: Parameters<typeof changeCrew>[3], merge?: string) =>
+  workspace.edit('app.edit.crew', (document) => changeCrew(document, props.view.loadout.id, id, patch), merge);
+const remove = (id: string) =>
+  workspace.edit('app.edit.crew', (document) => removeCrew(document, props.view.loadout.id, id));
+</script>
+
+<template>
+  <div class="section-head">
+    <h2>{{ t('app.crew.title') }}</h2>
+    <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.crew.add') }}</button>
+  </div>
+  <div v-for="member in view.loadout.crew" :key="member.id" class="member">
+    <NameField
+      class="called"
+      :name="member.name"
+      :label="t('app.crew.name')"
+      @change="(name) => change(member.id, { name })"
+    />
+    <el-select
+      :model-value="member.seat ?? ''"
+      :placeholder="t('app.crew.noSeat')"
+      :aria-label="t('app.crew.seatOf', { name: member.name })"
+      @change="change(member.id, { seat: $event || undefined })"
+    >
+      <el-option v-for="seat in view.vehicle.seats" :key="seat.id" :value="seat.id" :label="seat.name" />
+    </el-select>
+    <QuantityField
+      quiet
+      :label="t('app.crew.massOf', { name: member.name })"
+      field="mass"
+      :value="member.mass"
+      @change="(mass) => mass !== undefined && change(member.id, { mass }, `crew ${member.id}`)"
+    />
+    <button
+      type="button"
+      class="icon-button"
+      :aria-label="t('app.crew.remove', { name: member.name })"
+      @click="remove(member.id)"
+    >
+      <Trash2 :size="15" />
+    </button>
+  </div>
+  <p v-if="view.loadout.crew.length === 0" class="soft">{{ t('app.crew.none') }}</p>
+</template>
+
+<style scoped>
+.member {
+  display: grid;
+  grid-template-columns: minmax(0, 0.75fr) minmax(0, 1.1fr) 88px 28px;
+  gap: 6px;
+  align-items: center;
+  padding: 2px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.called {
+  font: 400 15px/1.3 var(--text);
+}
+.icon-button {
+  width: 28px;
+  color: var(--soft);
+}
+</style>

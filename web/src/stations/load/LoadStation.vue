@@ -1,0 +1,35 @@
+<script setup lang="ts">
+import { useRig } from '../../stores/rig.ts';
+import CrewList from './CrewList.vue';
+import PayloadSummary from './PayloadSummary.vue';
+import PlaceList from './PlaceList.vue';
+import TankList from './TankList.vue';
+import ThingList from './ThingList.vue';
+
+const rig = useRig();
+</script>
+
+<template>
+  <div v-if="rig.view" class="bench load">
+    <ThingList :view="rig.view" />
+    <section>
+      <CrewList :view="rig.view" />
+      <TankList :view="rig.view" />
+    </section>
+    <section>
+      <PayloadSummary />
+      <PlaceList :view="rig.view" />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.load {
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 0.85fr) minmax(0, 1fr);
+}
+@media (width <= 1000px) {
+  .load {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { displayMass, payload, type Payload } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useRig } from '../../stores/rig.ts';
+import { useSettings } from '../../stores/settings.ts';
+
+/** What becomes of each body's allowance, line by line, so that nobody is counted twice. */
+const { t } = useI18n();
+const { limitWord } = useSpeech();
+const rig = useRig();
+const settings = useSettings();
+
+const sheets = computed(() => {
+  const compiled = rig.assessment?.compiled;
+  if (!compiled) return [];
+  return (['vehicle', 'trailer'] as const).flatMap((side) => {
+    const sheet = payload(compiled, side);
+    const name = compiled.view[side]?.name ?? '';
+    return sheet ? [{ ...sheet, name, lines: lines(sheet) }] : [];
+  });
+});
+
+function lines(sheet: Payload): readonly { key: string; value: number | null }[] {
+  const minus = (value: number | null) => (value === null ? null : -value);
+  const parts = (['fitted', 'crew', 'tank', 'thing'] as const).map((key) => ({ key, value: minus(sheet.parts[key]) }));
+  const ball = { key: 'ballLoad', value: minus(sheet.ballLoad) };
+  const all = [{ key: 'bare', value: minus(sheet.bare) }, ...parts, ...(sheet.side === 'vehicle' ? [ball] : [])];
+  return all.filter((line) => line.value === null || Math.abs(line.value) > 0);
+}
+const kg = (value: number | null, rounding: 'nearest' | 'margin' = 'nearest') =>
+  value === null ? t('app.payload.unknown') : written(displayMass(value, settings.massUnit, rounding), 0);
+const maximum = (sheet: Payload) => limitWord(sheet.side === 'vehicle' ? 'vehicleMax' : 'trailerMax');
+</script>
+
+<template>
+  <div class="payload">
+    <h2>{{ t('app.payload.title') }}</h2>
+    <div class="sheets">
+      <table v-for="sheet in sheets" :key="sheet.side">
+        <caption>
+          {{
+            sheet.name
+          }}
+        </caption>
+        <tbody>
+          <tr>
+            <th scope="row">{{ maximum(sheet) }}</th>
+            <td class="num">{{ kg(sheet.max) }}</td>
+          </tr>
+          <tr v-for="line in sheet.lines" :key="line.key">
+            <th scope="row">{{ t(`app.payload.${line.key}`) }}</th>
+            <td class="num">{{ kg(line.value) }}</td>
+          </tr>
+          <tr class="left" :class="{ over: sheet.left !== null && sheet.left < 0 }">
+            <th scope="row">{{ t('app.payload.left') }}</th>
+            <td class="num">{{ kg(sheet.left, 'margin') }}</td>
+          </tr>
+          <tr v-if="sheet.tolerance !== null">
+            <td colspan="2" class="soft">
+              {{ t('app.payload.tolerance', { amount: `${kg(sheet.tolerance)} ${settings.massUnit}` }) }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.sheets {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 18px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  align-self: start;
+}
+caption {
+  padding: 4px 0 2px;
+  color: var(--soft);
+  font-size: 13px;
+  text-align: left;
+}
+th {
+  font: 400 16px var(--figures);
+  text-align: left;
+}
+td {
+  font-size: 16px;
+  text-align: right;
+}
+th,
+td {
+  padding: 1px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.left th,
+.left td {
+  border-top: 2px solid var(--ink);
+  border-bottom: 0;
+  color: var(--in);
+  font-size: 19px;
+  font-weight: 600;
+}
+.left.over th,
+.left.over td {
+  color: var(--over);
+}
+.soft {
+  border: 0;
+  font: 400 13px var(--text);
+  text-align: left;
+}
+</style>

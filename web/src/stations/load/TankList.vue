@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import {
+  addPart,
+  changePart,
+  displayMass,
+  removePart,
+  setTankLevel,
+  tankContents,
+  type RigView,
+  type Tank,
+  type TankKind,
+  type Trailer,
+  type Vehicle,
+} from '@wagonomos/core';
+import { Plus } from '@lucide/vue';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { newId } from '../../shared/newId.ts';
+import { written } from '../../shared/useSpeech.ts';
+import { useSettings } from '../../stores/settings.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import TankMeasures from './TankMeasures.vue';
+
+/** Tanks and bottles with their level; the measures of each a tap away. */
+const props = defineProps<{ view: RigView }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+const settings = useSettings();
+
+const kinds: Readonly<Record<'vehicle' | 'trailer', readonly TankKind[]>> = {
+  vehicle: ['fuel', 'fresh', 'grey', 'black', 'gas'],
+  trailer: ['fresh', 'grey', 'black', 'gas'],
+};
+const bodies = computed(() => [props.view.vehicle, props.view.trailer].filter((body) => body !== undefined));
+const level = (body: Vehicle | Trailer, tank: Tank) =>
+  props.view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+const holds = (body: Vehicle | Trailer, tank: Tank): string => {
+  const mass = tankContents(tank, level(body, tank));
+  if (mass === null) return t('app.tanks.noSize');
+  return `${written(displayMass(mass, settings.massUnit, 'load'), 0)} ${settings.massUnit}`;
+};
+
+const add = (body: Vehicle | Trailer, kind: TankKind) =>
+  workspace.edit('app.edit.tank', (document) =>
+    addPart(document, body.id, 'tanks', { id: newId(), name: t(`app.tanks.kind.${kind}`), kind }),
+  );
+const fill = (body: Vehicle | Trailer, tank: Tank, percent: number | number[]) => {
+  const fraction = (Array.isArray(percent) ? (percent[0] ?? 0) : percent) / 100;
+  if (fraction === level(body, tank)) return;
+  workspace.edit(
+    'app.edit.tankLevel',
+    (document) => setTankLevel(document, props.view.loadout.id, body.id, tank.id, fraction),
+    `level ${body.id} ${tank.id}`,
+  );
+};
+const change = (body: Vehicle | Trailer, tank: Tank, patch: Partial<Tank>) =>
+  workspace.edit(
+    'app.edit.tank',
+    (document) => changePart(document, body.id, 'tanks', tank.id, patch),
+    `tank ${body.id} ${tank.id} ${Object.keys(patch).join()}`,
+  );
+const remove = (body: Vehicle | Trailer, tank: Tank) =>
+  workspace.edit('app.edit.tank', (document) => removePart(document, body.id, 'tanks', tank.id));
+</script>
+
+<template>
+  <div class="tanks">
+    <template v-for="body in bodies" :key="body.id">
+      <div class="section-head">
+        <h2>{{ t('app.tanks.title', { body: body.name }) }}</h2>
+        <el-dropdown trigger="click" @command="(kind: TankKind) => add(body, kind)">
+          <button type="button" class="quiet-button"><Plus :size="15" />{{ t('app.tanks.add') }}</button>
+          <template #dropdown>
+            <el-dropdown-menu>
+              <el-dropdown-item v-for="kind in kinds[body.kind]" :key="kind" :command="kind">
+                {{ t(`app.tanks.kind.${kind}`) }}
+              </el-dropdown-item>
+            </el-dropdown-menu>
+          </template>
+        </el-dropdown>
+      </div>
+      <div v-for="tank in body.tanks" :key="tank.id" class="tank">
+        <details>
+          <summary :title="t('app.tanks.measures')">{{ tank.name }}</summary>
+          <TankMeasures :tank="tank" @change="(patch) => change(body, tank, patch)" @remove="remove(body, tank)" />
+        </details>
+        <el-slider
+          :class="tank.kind"
+          :model-value="Math.round(level(body, tank) * 100)"
+          :step="5"
+          :aria-label="t('app.tanks.levelOf', { name: tank.name })"
+          :format-tooltip="(value: number) => t('app.tanks.percent', { value })"
+          @input="fill(body, tank, $event)"
+          @change="workspace.settle()"
+        />
+        <span class="num holds">{{ holds(body, tank) }}</span>
+      </div>
+      <p v-if="body.tanks.length === 0" class="soft">{{ t('app.tanks.none') }}</p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.tanks {
+  margin-top: 20px;
+}
+.tanks .section-head:not(:first-child) {
+  margin-top: 16px;
+}
+.tank {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(80px, 1fr) 62px;
+  gap: 6px 16px;
+  align-items: center;
+  padding: 2px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.tank:has(details[open]) {
+  grid-template-columns: 1fr 62px;
+}
+details[open] {
+  grid-column: 1 / -1;
+}
+summary {
+  cursor: pointer;
+}
+.holds {
+  font-size: 17px;
+  font-weight: 600;
+  text-align: right;
+  white-space: nowrap;
+}
+.tank :deep(.el-slider) {
+  --el-slider-main-bg-color: var(--water);
+  --el-slider-runway-bg-color: var(--hair);
+  --el-slider-height: 8px;
+}
+.tank :deep(.el-slider__button) {
+  border-color: var(--ink);
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import type { Tank } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import QuantityField from '../../shared/QuantityField.vue';
+
+/** Size, contents and place of one tank. */
+const props = defineProps<{ tank: Tank }>();
+const emit = defineEmits<{ change: [patch: Partial<Tank>]; remove: [] }>();
+const { t } = useI18n();
+
+/** kg/L of what is sold as each fuel, mid-range. */
+const fuels = { petrol: 0.745, diesel: 0.84, autogas: 0.54 } as const;
+const fuel = computed(
+  () => Object.entries(fuels).find(([, density]) => density === props.tank.densityKgPerL)?.[0] ?? '',
+);
+</script>
+
+<template>
+  <div class="measures">
+    <QuantityField
+      v-if="tank.kind === 'gas'"
+      :label="t('app.tanks.contents')"
+      field="mass"
+      :value="tank.contents"
+      @change="(contents) => emit('change', { contents })"
+    />
+    <QuantityField
+      v-else
+      :label="t('app.tanks.capacity')"
+      field="litres"
+      :value="tank.capacityL"
+      @change="(capacityL) => emit('change', { capacityL })"
+    />
+    <label v-if="tank.kind === 'fuel'">
+      {{ t('app.tanks.fuel') }}
+      <el-select
+        :model-value="fuel"
+        :aria-label="t('app.tanks.fuel')"
+        :placeholder="t('app.tanks.chooseFuel')"
+        @change="emit('change', { densityKgPerL: fuels[$event as keyof typeof fuels] })"
+      >
+        <el-option
+          v-for="(density, name) in fuels"
+          :key="name"
+          :value="name"
+          :label="t(`app.tanks.fuels.${name}`, { density })"
+        />
+      </el-select>
+    </label>
+    <QuantityField
+      :label="t('app.tanks.vesselMass')"
+      field="mass"
+      :value="tank.vesselMass"
+      @change="(vesselMass) => emit('change', { vesselMass })"
+    />
+    <QuantityField :label="t('app.tanks.x')" field="position" :value="tank.x" @change="(x) => emit('change', { x })" />
+    <button type="button" class="quiet-button" @click="emit('remove')">{{ t('app.tanks.remove') }}</button>
+  </div>
+</template>
+
+<style scoped>
+.measures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(118px, 1fr));
+  gap: 8px;
+  align-items: end;
+  padding: 6px 0 10px;
+}
+label {
+  color: var(--soft);
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { extractRig, mergeWorkspaces, writeWorkspace, type Workspace } from '@wagonomos/core';
+import { Download, FolderOpen } from '@lucide/vue';
+import { ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { downloadText, fileNameFrom } from '../../shared/download.ts';
+import FileOpener from '../../shared/FileOpener.vue';
+import { useRig } from '../../stores/rig.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import FiguresRead from './FiguresRead.vue';
+
+/** The file in and out, and the list of what was read where and when. */
+const { t } = useI18n();
+const workspace = useWorkspace();
+const rig = useRig();
+const incoming = ref<Workspace | null>(null);
+
+const saveAll = () => {
+  if (workspace.document) downloadText(fileNameFrom(workspace.document.name), workspace.text());
+};
+const saveRig = () => {
+  const one = workspace.document && rig.rigId !== null ? extractRig(workspace.document, rig.rigId) : null;
+  if (one) downloadText(fileNameFrom(one.name), writeWorkspace(one));
+};
+const beside = () => take((document, from) => mergeWorkspaces(document, from));
+const instead = () => take((_document, from) => from);
+const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
+  const from = incoming.value;
+  if (from) workspace.edit('app.edit.openFile', (document) => how(document, from));
+  incoming.value = null;
+};
+</script>
+
+<template>
+  <div class="bench papers">
+    <section>
+      <h2>{{ t('app.papers.files') }}</h2>
+      <p class="soft">{{ t('app.papers.filesText') }}</p>
+      <div class="actions">
+        <el-button type="primary" @click="saveAll"><Download :size="16" />{{ t('app.papers.saveAll') }}</el-button>
+        <el-button @click="saveRig"><Download :size="16" />{{ t('app.papers.saveRig') }}</el-button>
+        <FileOpener @open="incoming = $event"><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener>
+      </div>
+      <p class="soft">{{ t('app.papers.kept') }}</p>
+    </section>
+    <FiguresRead v-if="rig.view" :view="rig.view" />
+    <el-dialog
+      :model-value="incoming !== null"
+      :title="t('app.papers.howTitle', { name: incoming?.name ?? '' })"
+      width="min(520px, 94vw)"
+      @update:model-value="incoming = null"
+    >
+      <p>{{ t('app.papers.holds', { rigs: incoming?.rigs.length ?? 0, things: incoming?.things.length ?? 0 }) }}</p>
+      <template #footer>
+        <el-button @click="incoming = null">{{ t('app.cancel') }}</el-button>
+        <el-button @click="instead">{{ t('app.papers.instead') }}</el-button>
+        <el-button type="primary" @click="beside">{{ t('app.papers.beside') }}</el-button>
+      </template>
+    </el-dialog>
+  </div>
+</template>
+
+<style scoped>
+.papers {
+  grid-template-columns: minmax(300px, 420px) 1fr;
+}
+.actions {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  align-items: flex-start;
+  margin: 14px 0;
+}
+.actions .el-button + .el-button {
+  margin-left: 0;
+}
+.actions :deep(svg) {
+  margin-right: 6px;
+}
+@media (width <= 900px) {
+  .papers {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

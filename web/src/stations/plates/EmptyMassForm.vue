@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import {
+  isMotorCaravan,
+  setEmptyMass,
+  trailerBases,
+  vehicleBases,
+  type EmptyBasis,
+  type Trailer,
+  type TrailerEmptyMass,
+  type Vehicle,
+  type VehicleEmptyMass,
+} from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import QuantityField from '../../shared/QuantityField.vue';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+/** The empty figure and, before all, its basis: what it contains decides what may be added. */
+const props = defineProps<{ body: Vehicle | Trailer }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+
+type Patch = Partial<VehicleEmptyMass> & Partial<TrailerEmptyMass>;
+type MassField = 'frontAxle' | 'rearAxle' | 'total' | 'ballLoad' | 'plusMinus' | 'gasContent';
+const empty = computed<Patch | undefined>(() => props.body.emptyMass as Patch | undefined);
+const bases = computed<readonly EmptyBasis[]>(() => (props.body.kind === 'vehicle' ? vehicleBases : trailerBases));
+const fields = computed<readonly MassField[]>(() =>
+  props.body.kind === 'vehicle' ? ['frontAxle', 'rearAxle', 'total', 'plusMinus'] : ['total', 'ballLoad', 'plusMinus'],
+);
+const statesLiquids = computed(() => {
+  const lived = props.body.kind === 'trailer' || isMotorCaravan(props.body);
+  return lived && (empty.value?.basis?.startsWith('running-order') ?? false);
+});
+
+const change = (patch: Patch, merge?: string) =>
+  workspace.edit('app.edit.emptyMass', (document) => setEmptyMass(document, props.body.id, patch), merge);
+const setMass = (field: MassField, value: number | undefined, words: string) => {
+  const typed = Object.fromEntries(Object.entries(empty.value?.typed ?? {}).filter(([name]) => name !== field));
+  change(
+    { [field]: value, typed: value === undefined ? typed : { ...typed, [field]: words } },
+    `empty ${props.body.id} ${field}`,
+  );
+};
+</script>
+
+<template>
+  <section class="empty" :aria-label="t('app.empty.title')">
+    <h3>{{ t('app.empty.title') }}</h3>
+    <label class="basis">
+      <span class="soft">{{ t('app.empty.basis') }}</span>
+      <el-select
+        :model-value="empty?.basis ?? ''"
+        :placeholder="t('app.empty.chooseBasis')"
+        :aria-label="t('app.empty.basis')"
+        @change="change({ basis: $event })"
+      >
+        <el-option v-for="basis in bases" :key="basis" :value="basis" :label="t(`app.basis.${basis}.name`)" />
+      </el-select>
+    </label>
+    <p v-if="empty?.basis" class="soft contains">{{ t(`app.basis.${empty.basis}.contains`) }}</p>
+    <div class="fields">
+      <QuantityField
+        v-for="field in fields"
+        :key="field"
+        :label="t(`app.empty.${field}`)"
+        :field="field === 'plusMinus' ? 'plusMinus' : 'mass'"
+        :value="empty?.[field]"
+        :typed="empty?.typed?.[field]"
+        @change="(value, typed) => setMass(field, value, typed)"
+      />
+      <template v-if="statesLiquids">
+        <QuantityField
+          :label="t('app.empty.waterLitres')"
+          field="litres"
+          :value="empty?.waterLitres"
+          @change="(value) => change({ waterLitres: value }, 'empty water')"
+        />
+        <QuantityField
+          :label="t('app.empty.gasContent')"
+          field="mass"
+          :value="empty?.gasContent"
+          @change="(value, typed) => setMass('gasContent', value, typed)"
+        />
+      </template>
+    </div>
+    <el-checkbox
+      v-if="body.kind === 'trailer' && empty?.ballLoad === undefined"
+      :model-value="empty?.estimateBallLoad ?? false"
+      @change="change({ estimateBallLoad: $event === true })"
+    >
+      {{ t('app.empty.estimate') }}
+    </el-checkbox>
+  </section>
+</template>
+
+<style scoped>
+.empty {
+  margin-top: 14px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+.basis {
+  display: block;
+  margin-top: 6px;
+  font-size: 13px;
+}
+.contains {
+  margin: 4px 0 8px;
+  font-size: 13px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(120px, 1fr));
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { displayMass, type Check } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import MarginText from '../../shared/MarginText.vue';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useArithmetic } from '../../stores/arithmetic.ts';
+import { useSettings } from '../../stores/settings.ts';
+
+/** One check on one line: what, how much of how much, and what is left. Opens its arithmetic. */
+const props = defineProps<{ check: Check }>();
+const { t } = useI18n();
+const { say } = useSpeech();
+const arithmetic = useArithmetic();
+const settings = useSettings();
+
+const figures = computed(() => {
+  const { demand, limit, sense, sigma, notes } = props.check;
+  if (props.check.status === 'notApplicable') return notes[0] ? say(notes[0]) : '';
+  const kg = (value: number | null, rounding: 'load' | 'nearest') =>
+    value === null ? t('app.verdict.unknown') : written(displayMass(value, settings.massUnit, rounding), 0);
+  const doubt = sigma ? kg(2 * sigma, 'load') : '';
+  const named = { demand: kg(demand, 'load'), limit: kg(limit, 'nearest'), doubt };
+  const key = sense === 'max' ? 'most' : 'least';
+  return t(`app.verdict.${key}${doubt === '' ? '' : 'Doubt'}`, named);
+});
+</script>
+
+<template>
+  <button
+    type="button"
+    class="check"
+    :class="check.kind"
+    :data-test="`check-${check.id}`"
+    @click="arithmetic.open(check.id)"
+  >
+    <span class="name">{{ say(check.name) }}</span>
+    <span class="num figures">{{ figures }}</span>
+    <MarginText v-if="check.status !== 'notApplicable'" class="margin" :check="check" />
+    <small v-if="check.source.confidence === 'low'" class="low">{{ t('app.verdict.low') }}</small>
+  </button>
+</template>
+
+<style scoped>
+.check {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 12px;
+  align-items: baseline;
+  width: 100%;
+  padding: 6px 4px 6px 10px;
+  border: 0;
+  border-bottom: 1px dotted var(--line);
+  border-left: 4px solid var(--ink);
+  background: none;
+  color: var(--ink);
+  text-align: left;
+  cursor: pointer;
+}
+.check.maker {
+  border-left: 5px double var(--ink);
+}
+.check.guidance {
+  border-left: 4px dotted var(--slate);
+}
+.check:hover {
+  background: var(--sheet);
+}
+.name {
+  font-size: 15.5px;
+}
+.figures {
+  grid-row: 2;
+  color: var(--soft);
+  font-size: 15px;
+}
+.margin {
+  grid-row: 1 / 3;
+  grid-column: 2;
+  align-self: center;
+  font-size: 21px;
+}
+.low {
+  grid-column: 1 / -1;
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { checkGroups, type Check } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRig } from '../../stores/rig.ts';
+import CheckRow from './CheckRow.vue';
+import MissingList from './MissingList.vue';
+
+/** Every check by what it protects, over first; what does not apply stands at the end and says why. */
+const { t } = useI18n();
+const rig = useRig();
+
+const order: readonly Check['status'][] = ['over', 'tight', 'unknown', 'within'];
+const checks = computed(() => rig.assessment?.checks ?? []);
+const groups = computed(() =>
+  checkGroups
+    .map((group) => ({
+      group,
+      checks: checks.value
+        .filter((check) => check.group === group && check.status !== 'notApplicable')
+        .sort((a, b) => order.indexOf(a.status) - order.indexOf(b.status)),
+    }))
+    .filter((one) => one.checks.length > 0),
+);
+const others = computed(() => checks.value.filter((check) => check.status === 'notApplicable'));
+const countries = computed(() => {
+  const situation = rig.view?.situation;
+  return situation
+    ? [...new Set([situation.vehicle.country, situation.trailer.country, situation.travel.country])]
+    : [];
+});
+</script>
+
+<template>
+  <div class="verdict">
+    <p class="rules">
+      {{ t('app.verdict.rules', { countries: countries.map((one) => t(`app.country.${one}`)).join(', ') }) }}
+      <span class="legend">
+        <span class="kind legal">{{ t('app.kind.legal') }}</span>
+        <span class="kind maker">{{ t('app.kind.maker') }}</span>
+        <span class="kind guidance">{{ t('app.kind.guidance') }}</span>
+      </span>
+    </p>
+    <MissingList />
+    <div class="groups">
+      <section v-for="one in groups" :key="one.group">
+        <h2>{{ t(`app.group.${one.group}`) }}</h2>
+        <CheckRow v-for="check in one.checks" :key="check.id" :check="check" />
+      </section>
+    </div>
+    <details v-if="others.length > 0" class="others">
+      <summary>{{ t('app.verdict.others', { count: others.length }) }}</summary>
+      <CheckRow v-for="check in others" :key="check.id" :check="check" />
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.verdict {
+  padding: 14px 18px 30px;
+}
+.rules {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin-bottom: 12px;
+  color: var(--soft);
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  color: var(--ink);
+}
+.kind {
+  padding-left: 8px;
+  border-left: 4px solid var(--ink);
+}
+.kind.maker {
+  border-left-style: double;
+}
+.kind.guidance {
+  border-left-style: dotted;
+}
+.groups {
+  columns: 3 380px;
+  column-gap: 34px;
+}
+section {
+  margin-bottom: 18px;
+  break-inside: avoid;
+}
+h2 {
+  padding-bottom: 3px;
+  border-bottom: 2px solid var(--ink);
+}
+.others {
+  max-width: 560px;
+}
+.others summary {
+  color: var(--soft);
+  cursor: pointer;
+}
+@media (width <= 720px) {
+  .verdict {
+    padding: 12px 14px 26px;
+  }
+}
+</style>

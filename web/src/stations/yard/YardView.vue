@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { assess, mergeWorkspaces, removeRig, viewRig, type Workspace } from '@wagonomos/core';
+import { FolderOpen, Plus, Trash2 } from '@lucide/vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRouter } from 'vue-router';
+import FileOpener from '../../shared/FileOpener.vue';
+import { useWorkspace } from '../../stores/workspace.ts';
+import { demoWorkspace } from '../../stores/demo.ts';
+import RigCard from './RigCard.vue';
+
+const NewRigDialog = defineAsyncComponent(() => import('./NewRigDialog.vue'));
+const { t } = useI18n();
+const workspace = useWorkspace();
+const router = useRouter();
+const making = ref(false);
+
+const rigs = computed(() => {
+  const { document } = workspace;
+  return (document?.rigs ?? []).flatMap((rig) => {
+    const view = document && viewRig(document, rig.id);
+    return view ? [assess(view)] : [];
+  });
+});
+const remove = (id: string) => workspace.edit('app.edit.removeRig', (document) => removeRig(document, id));
+const open = (incoming: Workspace) =>
+  workspace.edit('app.edit.openFile', (document) => mergeWorkspaces(document, incoming));
+const addDemo = async () => {
+  const demo = await demoWorkspace();
+  open(demo);
+};
+const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rigId } });
+</script>
+
+<template>
+  <section class="yard">
+    <div class="section-head">
+      <div>
+        <h1>{{ t('app.yard.title') }}</h1>
+        <p class="soft">{{ t('app.yard.text') }}</p>
+      </div>
+      <div class="actions">
+        <el-button type="primary" @click="making = true"><Plus :size="17" />{{ t('app.yard.newRig') }}</el-button>
+        <FileOpener @open="open"><FolderOpen :size="17" />{{ t('app.yard.openFile') }}</FileOpener>
+      </div>
+    </div>
+    <ul class="cards">
+      <li v-for="one in rigs" :key="one.compiled.view.rig.id">
+        <RigCard :assessment="one" />
+        <el-popconfirm
+          :title="t('app.yard.removeAsk')"
+          :confirm-button-text="t('app.yard.remove')"
+          :cancel-button-text="t('app.cancel')"
+          width="240"
+          @confirm="remove(one.compiled.view.rig.id)"
+        >
+          <template #reference>
+            <button
+              type="button"
+              class="icon-button remove"
+              :aria-label="t('app.yard.removeNamed', { name: one.compiled.view.rig.name })"
+            >
+              <Trash2 :size="17" />
+            </button>
+          </template>
+        </el-popconfirm>
+      </li>
+    </ul>
+    <p v-if="rigs.length === 0" class="empty">
+      {{ t('app.yard.empty') }}
+      <el-button @click="addDemo">{{ t('app.yard.addDemo') }}</el-button>
+    </p>
+    <NewRigDialog v-if="making" v-model="making" @made="made" />
+  </section>
+</template>
+
+<style scoped>
+.yard {
+  padding: 20px 18px 40px;
+}
+h1 {
+  font: 600 28px/1.2 var(--figures);
+}
+.section-head {
+  flex-wrap: wrap;
+  margin-bottom: 18px;
+}
+.actions {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.actions :deep(svg) {
+  margin-right: 6px;
+}
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(400px, 100%), 1fr));
+  gap: 18px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.cards li {
+  position: relative;
+  display: grid;
+}
+.remove {
+  position: absolute;
+  top: 6px;
+  right: 6px;
+}
+.empty {
+  padding: 30px;
+  border: 1px dashed var(--line);
+  text-align: center;
+}
+</style>

@@ -1,0 +1,17 @@
+import { emptyWorkspace, mergeWorkspaces, readParsed, type Workspace } from '@wagonomos/core';
+
+/** The three invented rigs of the examples folder, as one document. */
+export async function demoWorkspace(): Promise<Workspace> {
+  const files = await Promise.all([
+    import('../../../examples/australian-wagon-and-tandem.wagonomos.json'),
+    import('../../../examples/british-van-with-scooter.wagonomos.json'),
+    import('../../../examples/german-estate-and-caravan.wagonomos.json'),
+  ]);
+  return files.reduce(
+    (all, file) => {
+      const read = readParsed(file.default);
+      return read.ok ? mergeWorkspaces(all, read.workspace) : all;
+    },
+    emptyWorkspace('yard', 'Yard'),
+  );
+}

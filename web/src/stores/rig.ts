@@ -1,0 +1,23 @@
+import { assess, pillars, roomInPlaces, summary, viewRig, type PlaceRoom } from '@wagonomos/core';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { useWorkspace } from './workspace.ts';
+
+/** The rig in hand, seen through core. Nothing here is stored; all of it follows the document. */
+export const useRig = defineStore('rig', () => {
+  const workspace = useWorkspace();
+  const rigId = ref<string | null>(null);
+
+  const view = computed(() =>
+    workspace.document && rigId.value !== null ? viewRig(workspace.document, rigId.value) : null,
+  );
+  const assessment = computed(() => view.value && assess(view.value));
+  const supports = computed(() => (assessment.value ? pillars(assessment.value) : []));
+  const rooms = computed<readonly PlaceRoom[]>(() =>
+    view.value && assessment.value ? roomInPlaces(view.value, assessment.value.checks) : [],
+  );
+  const state = computed(() => assessment.value && summary(assessment.value));
+  const words = computed(() => view.value?.situation.words ?? 'uk');
+
+  return { rigId, view, assessment, supports, rooms, state, words };
+});
