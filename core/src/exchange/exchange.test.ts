@@ -1,0 +1,208 @@
+import { readFileSync } from 'node:fs';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
+import { assess } from '../verdict/assess.ts';
+import { viewRig } from '../loading/rigView.ts';
+import { fileProblemMessages } from './fileProblemMessages.ts';
+import { workspaceJsonSchema } from './jsonSchema.ts';
+import { mergeWorkspaces } from './mergeWorkspaces.ts';
+import { readParsed, readWorkspace } from './readWorkspace.ts';
+import { emptyWorkspace, type Workspace } from './workspace.ts';
+import { extractRig, writeWorkspace } from './writeWorkspace.ts';
+
+const german = () => exampleWorkspace('german-estate-and-caravan');
+const problem = (text: string) => {
+  const read = readWorkspace(text);
+  return read.ok ? null : read.problem;
+};
+/** The example's text after something was done to its raw data. */
+const spoiled = (change: (raw: Workspace) => void): string => {
+  const raw = structuredClone(german());
+  change(raw);
+  return JSON.stringify(raw);
+};
+
+describe('a file that cannot be used is refused with its reason', () => {
+  it.each([
+    ['an empty file', '', { code: 'empty' }],
+    ['white space', ' \n\t', { code: 'empty' }],
+    ['a picture renamed', '\uFFFDPNG\r\n\u001a\n\0\0\0\rIHDR', { code: 'notText' }],
+    ['broken JSON', '{\n  "format": "wagonomos",\n  "version": }', { code: 'notJson', line: 3, column: 14 }],
+    ['a file cut short', '{"format": "wagonomos"', { code: 'notJson', line: 1, column: 23 }],
+    ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
+    ['a bare number', '3', { code: 'foreign' }],
+    ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 1 }],
+    ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
+  ])('%s', (_title, text, want) => {
+    expect(problem(text)).toEqual(want);
+  });
+
+  it.each<[string, (raw: Workspace) => void, string, string]>([
+    ['a negative mass', (raw) => (raw.things[0]!.mass = -3), 'tooSmall', 'things › Travel cot › mass'],
+    ['1 MB of text in a name', (raw) => (raw.things[0]!.name = 'x'.repeat(1_000_000)), 'tooBig', 'things › 1 › name'],
+    ['text for a mass', (raw) => (raw.things[0]!.mass = '3' as never), 'wrongType', 'things › Travel cot › mass'],
+    ['a missing list', (raw) => delete (raw as Partial<Workspace>).rigs, 'missing', 'rigs'],
+    [
+      'a field nobody knows',
+      (raw) => Object.assign(raw.rigs[0]!, { colour: 'red' }),
+      'unknownField',
+      'rigs › Dohle Kombi with Kiebitz 430',
+    ],
+    ['an id used twice', (raw) => raw.things.push(raw.things[0]!), 'duplicateId', 'things › Travel cot › id'],
+    [
+      'a thing that is not there',
+      (raw) => (raw.loadouts[0]!.placements[0]!.thing = 'ghost'),
+      'danglingReference',
+      'loadouts › Family, one week › placements › 1 › thing',
+    ],
+    [
+      'a place that is not there',
+      (raw) => (raw.loadouts[0]!.placements[0]!.place = 'attic'),
+      'danglingReference',
+      'loadouts › Family, one week › placements › 1 › place',
+    ],
+    [
+      'a tank that is not there',
+      (raw) => (raw.loadouts[0]!.tankLevels[0]!.tank = 'keg'),
+      'danglingReference',
+      'loadouts › Family, one week › tankLevels › 1 › tank',
+    ],
+    [
+      'a trailer in the vehicle’s place',
+      (raw) => (raw.rigs[0]!.vehicle = 'kiebitz-430'),
+      'wrongKind',
+      'rigs › Dohle Kombi with Kiebitz 430 › vehicle',
+    ],
+    [
+      'a situation that is not there',
+      (raw) => (raw.rigs[0]!.situation = 'mars'),
+      'danglingReference',
+      'rigs › Dohle Kombi with Kiebitz 430 › situation',
+    ],
+    [
+      'a fitted part of nothing',
+      (raw) => delete raw.bodies[0]!.fitted[0]!.on,
+      'emptyPart',
+      'bodies › Dohle Kombi › fitted › Tow bar',
+    ],
+    [
+      'a day that is none',
+      (raw) => (raw.bodies[0]!.plates[0]!.date = '2026-02-30'),
+      'badValue',
+      'bodies › Dohle Kombi › plates › 1 › date',
+    ],
+  ])('%s, with the place', (_title, change, code, place) => {
+    const found = problem(spoiled(change));
+    expect(found).toMatchObject({ code: 'invalid' });
+    if (found?.code !== 'invalid') return;
+    expect(found.faults[0]).toMatchObject({ code, place });
+  });
+
+  it('says the first few faults in full and counts the rest', () => {
+    const found = problem(spoiled((raw) => raw.things.forEach((thing) => (thing.mass = -1))));
+    expect(found?.code === 'invalid' && [found.faults.length, found.more]).toEqual([5, german().things.length - 5]);
+    expect(found && fileProblemMessages(found).map((line) => line.key)).toEqual([
+      'file.invalid',
+      ...Array.from({ length: 5 }, () => 'file.fault.tooSmall'),
+      'file.more',
+    ]);
+  });
+
+  it('refuses what is too large before it is parsed', () => {
+    expect(problem(' '.repeat(20_000_001))).toEqual({ code: 'tooLarge', megabytes: 21 });
+  });
+
+  it('never throws, whatever is in it', () => {
+    fc.assert(
+      fc.property(fc.oneof(fc.string({ unit: 'binary' }), fc.json()), (text) => {
+        expect(readWorkspace(text).ok).toBe(false);
+      }),
+    );
+    fc.assert(
+      fc.property(fc.object(), (extra) => {
+        expect(readParsed({ ...extra, format: 'wagonomos', version: 1 }).ok).toBe(false);
+      }),
+    );
+  });
+});
+
+describe('a file that can be used', () => {
+  it('comes back as it went out', () => {
+    for (const name of exampleNames) {
+      const workspace = exampleWorkspace(name);
+      expect(readWorkspace(writeWorkspace(workspace))).toEqual({ ok: true, workspace });
+    }
+  });
+
+  it('comes back with any masses, names and levels', () => {
+    const text = fc.string({ unit: 'grapheme', minLength: 1, maxLength: 12 }).map((one) => `n${one}`.trim());
+    fc.assert(
+      fc.property(
+        text,
+        fc.double({ min: 0, max: 1e5, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (name, mass, fraction) => {
+          const workspace = german();
+          workspace.things[0]!.name = name;
+          workspace.things[0]!.mass = mass + 0;
+          workspace.loadouts[0]!.tankLevels[0]!.fraction = fraction + 0;
+          expect(readWorkspace(writeWorkspace(workspace))).toEqual({ ok: true, workspace });
+        },
+      ),
+    );
+  });
+
+  it('may start with a byte order mark', () => {
+    expect(readWorkspace(`\uFEFF${writeWorkspace(german())}`).ok).toBe(true);
+  });
+
+  it('of version 1 is read for ever, with the verdict it had', () => {
+    const url = new URL('golden/version-1.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    const view = viewRig(read.workspace, 'dohle-and-kiebitz');
+    const checks = view ? assess(view).checks : [];
+    const least = checks.find((check) => check.id === 'ball.min');
+    expect(least?.demand).toBeCloseTo(17.1, 1);
+    expect(least?.status).toBe('over');
+  });
+
+  it('is described by the JSON Schema in docs', () => {
+    const url = new URL('../../../docs/wagonomos.schema.json', import.meta.url);
+    expect(JSON.parse(readFileSync(url, 'utf8'))).toEqual(JSON.parse(JSON.stringify(workspaceJsonSchema())));
+  });
+});
+
+describe('putting documents together', () => {
+  const all = exampleNames.map(exampleWorkspace).reduce(mergeWorkspaces, emptyWorkspace('yard', 'Yard'));
+
+  it('keeps every rig, and what comes twice to the letter only once', () => {
+    expect(all.rigs).toHaveLength(3);
+    expect(mergeWorkspaces(all, german())).toEqual(all);
+    expect(readParsed(all)).toEqual({ ok: true, workspace: all });
+  });
+
+  it('renames what differs under the same id, and all that refers to it', () => {
+    const changed = german();
+    changed.bodies[1]!.name = 'Another caravan';
+    changed.things[0]!.mass = 99;
+    const both = mergeWorkspaces(german(), changed);
+    expect(readParsed(both).ok).toBe(true);
+    expect(both.rigs).toHaveLength(2);
+    expect(both.bodies.map((body) => body.name)).toEqual(['Dohle Kombi', 'Kiebitz 430', 'Another caravan']);
+    const [old, added] = both.rigs.map((rig) => viewRig(both, rig.id));
+    expect(old?.trailer?.name).toBe('Kiebitz 430');
+    expect(added?.trailer?.name).toBe('Another caravan');
+    expect(added?.things.get(added.loadout.placements[0]?.thing ?? '')?.mass).toBe(99);
+  });
+
+  it('takes one rig out with all it needs and nothing else', () => {
+    const one = extractRig(all, 'dohle-and-kiebitz');
+    expect(one && readParsed(one).ok).toBe(true);
+    expect(one?.bodies.map((body) => body.id)).toEqual(['dohle-kombi', 'kiebitz-430']);
+    expect(one?.things.every((thing) => thing.id.startsWith('de-'))).toBe(true);
+    expect(extractRig(all, 'nobody')).toBeNull();
+  });
+});
