@@ -7,6 +7,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^core/src' },
       to: {
+        dependencyTypesNot: ['core'],
         pathNot: [
           '^core/src',
           '^node_modules/(zod|jsonc-parser)/',
@@ -20,7 +21,7 @@ module.exports = {
     {
       name: 'core-needs-no-node',
       severity: 'error',
-      from: { path: '^core/src', pathNot: '\\.(test|bench)\\.ts$' },
+      from: { path: '^core/src', pathNot: '\\.(test|bench)\\.ts$|^core/src/testing/' },
       to: { dependencyTypes: ['core'] },
     },
     {

@@ -12,6 +12,7 @@ export type { Segment, Speech } from './messages/segments.ts';
 
 export { fieldBounds } from './rig/fields.ts';
 export type { FieldName } from './rig/fields.ts';
+export { standardPerson } from './rig/bareMass.ts';
 export { trailerBases, vehicleBases } from './rig/emptyMass.ts';
 export type { EmptyBasis, TrailerEmptyMass, VehicleEmptyMass } from './rig/emptyMass.ts';
 export { isMotorCaravan, vehicleBuilds } from './rig/body.ts';

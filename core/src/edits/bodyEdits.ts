@@ -7,7 +7,7 @@ import type { Plate } from '../rig/plate.ts';
 import { inList, without, withoutUndefined, type Listed } from './lists.ts';
 
 /** Replaces one body by what `change` makes of it. */
-export const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Body): Workspace => ({
+const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Body): Workspace => ({
   ...workspace,
   bodies: inList(workspace.bodies, id, change),
 });

@@ -10,7 +10,7 @@ export type FileProblem =
   | { readonly code: 'badVersion' }
   | { readonly code: 'invalid'; readonly faults: readonly FileFault[]; readonly more: number };
 
-export const faultCodes = [
+const faultCodes = [
   'missing',
   'wrongType',
   'tooSmall',

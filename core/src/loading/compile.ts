@@ -2,7 +2,7 @@ import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
 import { rowSigma, rowValue, sumLoads, type LoadSums, type PointLoad, type Side } from '../statics/pointLoad.ts';
 import { quantityNames, rigRows, type QuantityName, type RigLengths, type RowOrMissing } from '../statics/rigRows.ts';
-import { everything, nothing, type Row } from '../statics/row.ts';
+import type { Row } from '../statics/row.ts';
 import { emptyLoads } from './emptyLoads.ts';
 import { loadoutLoads } from './loadoutLoads.ts';
 import type { RigView } from './rigView.ts';
@@ -79,7 +79,3 @@ function lengthMissing(view: RigView, code: 'wheelbase' | 'couplingOverhang' | '
   const body = code === 'axlePosition' && view.trailer ? view.trailer : view.vehicle;
   return { code, body: body.id, bodyName: body.name };
 }
-
-/** The row of one body's own mass, coupled or not. */
-export const ownMassRow = (side: Side): Row =>
-  side === 'vehicle' ? { vehicle: everything, trailer: nothing } : { vehicle: nothing, trailer: everything };

@@ -46,5 +46,4 @@ export const loadoutSchema = z.strictObject({
 export type Thing = z.infer<typeof thingSchema>;
 export type CrewMember = z.infer<typeof crewSchema>;
 export type Placement = z.infer<typeof placementSchema>;
-export type TankLevel = z.infer<typeof tankLevelSchema>;
 export type Loadout = z.infer<typeof loadoutSchema>;

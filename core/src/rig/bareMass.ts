@@ -1,7 +1,10 @@
 import type { EmptyBasis } from './emptyMass.ts';
 
-/** kg that every running-order figure of a motor vehicle counts for its driver. Regulation (EU) 1230/2012, Article 2. */
-export const standardDriver = 75;
+/**
+ * kg of a person where nobody has said otherwise, and what every running-order figure of a motor vehicle counts for its
+ * driver. Regulation (EU) 1230/2012, Article 2.
+ */
+export const standardPerson = 75;
 const tareFuelLitres = 10;
 const defaultMotorCaravanWater = 10;
 /** kg of gas in one full aluminium bottle of the common size. */
@@ -42,7 +45,7 @@ export function basisContents(input: BasisInput): BasisContents {
         return { ...empty, waterLitres: input.waterLitres ?? 0, gas: input.gasContent ?? 0 };
       const lived = input.kind === 'motorCaravan';
       return {
-        driver: standardDriver,
+        driver: standardPerson,
         fuelLitres: ofTank(0.9),
         waterLitres: input.waterLitres ?? (lived ? defaultMotorCaravanWater : 0),
         gas: input.gasContent ?? (lived ? defaultMotorCaravanGas : 0),
@@ -50,7 +53,7 @@ export function basisContents(input: BasisInput): BasisContents {
     }
     case 'running-order-half-tank':
       return {
-        driver: standardDriver,
+        driver: standardPerson,
         fuelLitres: ofTank(0.5),
         waterLitres: input.waterLitres ?? defaultMotorCaravanWater,
         gas: input.gasContent ?? 0,

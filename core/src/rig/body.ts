@@ -19,7 +19,7 @@ const shared = {
 };
 
 /** A powered vehicle. x runs rearwards from its front axle. */
-export const vehicleSchema = z.strictObject({
+const vehicleSchema = z.strictObject({
   kind: z.literal('vehicle'),
   build: z.enum(vehicleBuilds),
   geometry: vehicleGeometrySchema,
@@ -29,7 +29,7 @@ export const vehicleSchema = z.strictObject({
 });
 
 /** A centre-axle trailer. x runs rearwards from its coupling. */
-export const trailerSchema = z.strictObject({
+const trailerSchema = z.strictObject({
   kind: z.literal('trailer'),
   braked: z.boolean(),
   geometry: trailerGeometrySchema,

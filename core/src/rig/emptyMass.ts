@@ -1,18 +1,6 @@
 import { z } from 'zod';
 import { dateField, litresField, massField, nameField, plusMinusField, positionField, typedField } from './fields.ts';
 
-/** What a published or weighed empty figure is measured by. Without it the figure means nothing. */
-export const emptyBases = [
-  'au-tare-vehicle',
-  'au-tare-trailer',
-  'kerb',
-  'running-order',
-  'running-order-half-tank',
-  'dry',
-  'weighed',
-] as const;
-export type EmptyBasis = (typeof emptyBases)[number];
-
 export const vehicleBases = [
   'au-tare-vehicle',
   'kerb',
@@ -22,6 +10,9 @@ export const vehicleBases = [
   'weighed',
 ] as const;
 export const trailerBases = ['au-tare-trailer', 'running-order', 'dry', 'weighed'] as const;
+
+/** What a published or weighed empty figure is measured by. Without it the figure means nothing. */
+export type EmptyBasis = (typeof vehicleBases)[number] | (typeof trailerBases)[number];
 
 /** Something that stood on the scale with the body and is not part of it. */
 const onBoardSchema = z.strictObject({ name: nameField, mass: massField, x: positionField.optional() });

@@ -27,7 +27,7 @@ export const placeSchema = z.strictObject({
   rating: z.strictObject({ value: massField, source: nameField.optional() }).optional(),
 });
 
-export const tankKinds = ['fuel', 'fresh', 'grey', 'black', 'gas'] as const;
+const tankKinds = ['fuel', 'fresh', 'grey', 'black', 'gas'] as const;
 export type TankKind = (typeof tankKinds)[number];
 
 /** A vessel dragged full or empty. A gas bottle is measured by the mass of its contents, others by volume. */
@@ -67,4 +67,3 @@ export const fittedPartSchema = z.strictObject({
 export type Place = z.infer<typeof placeSchema>;
 export type Tank = z.infer<typeof tankSchema>;
 export type Seat = z.infer<typeof seatSchema>;
-export type FittedPart = z.infer<typeof fittedPartSchema>;

@@ -5,15 +5,12 @@ import type { Region } from '../situation/situation.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 
-export const checkKinds = ['legal', 'maker', 'guidance'] as const;
 /** legal: law, or a plated figure law forbids to exceed. maker: a maker's limit. guidance: advice, never "illegal". */
-export type CheckKind = (typeof checkKinds)[number];
+export type CheckKind = 'legal' | 'maker' | 'guidance';
 
-export const checkStatuses = ['within', 'tight', 'over', 'unknown', 'notApplicable'] as const;
-export type CheckStatus = (typeof checkStatuses)[number];
+export type CheckStatus = 'within' | 'tight' | 'over' | 'unknown' | 'notApplicable';
 
-export const confidences = ['high', 'medium', 'low'] as const;
-export type Confidence = (typeof confidences)[number];
+type Confidence = 'high' | 'medium' | 'low';
 
 export const checkGroups = ['vehicle', 'axles', 'trailer', 'coupling', 'combination', 'places'] as const;
 export type CheckGroup = (typeof checkGroups)[number];

@@ -1,26 +1,24 @@
 import type { CheckKind, RuleSource } from './check.ts';
 
-export const ruleIds = [
-  'vehicle.max',
-  'vehicle.technicalMax',
-  'axle.front',
-  'axle.frontMin',
-  'axle.frontShare',
-  'axle.rear',
-  'axle.tag',
-  'trailer.max',
-  'trailer.technicalMax',
-  'trailer.axles',
-  'trailer.axleGroup',
-  'combination.max',
-  'tow.braked',
-  'tow.unbraked',
-  'ball.max',
-  'ball.min',
-  'ball.share',
-  'place.rating',
-] as const;
-export type RuleId = (typeof ruleIds)[number];
+export type RuleId =
+  | 'vehicle.max'
+  | 'vehicle.technicalMax'
+  | 'axle.front'
+  | 'axle.frontMin'
+  | 'axle.frontShare'
+  | 'axle.rear'
+  | 'axle.tag'
+  | 'trailer.max'
+  | 'trailer.technicalMax'
+  | 'trailer.axles'
+  | 'trailer.axleGroup'
+  | 'combination.max'
+  | 'tow.braked'
+  | 'tow.unbraked'
+  | 'ball.max'
+  | 'ball.min'
+  | 'ball.share'
+  | 'place.rating';
 
 /** What is known of a rule in one place: its force, its source, its figures. Kept apart from the function that applies it. */
 export interface RuleFacts extends RuleSource {

@@ -7,7 +7,7 @@ export type Country = (typeof countries)[number];
 
 export const australianStates = ['NSW', 'VIC', 'QLD', 'SA', 'WA', 'TAS', 'ACT', 'NT'] as const;
 
-export const regions = ['au', 'uk', 'eu'] as const;
+const regions = ['au', 'uk', 'eu'] as const;
 export type Region = (typeof regions)[number];
 
 const jurisdictionSchema = z.strictObject({

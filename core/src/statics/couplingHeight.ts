@@ -1,5 +1,5 @@
 /** m/s², everywhere a force is needed. */
-export const gravity = 9.81;
+const gravity = 9.81;
 
 export interface CouplingHeightInput {
   /** Stiffness of one axle's suspension, N/m. */

@@ -27,7 +27,7 @@ export interface RigLengths {
   readonly trailer?: { readonly axlePosition?: number | undefined } | undefined;
 }
 
-export type LengthName = 'wheelbase' | 'couplingOverhang' | 'axlePosition';
+type LengthName = 'wheelbase' | 'couplingOverhang' | 'axlePosition';
 /** A row, the lengths still missing for it, or null where the rig has no such load. */
 export type RowOrMissing = Row | { readonly missing: readonly LengthName[] } | null;
 

@@ -150,7 +150,7 @@ const presses = (ballLoad: number): CaseTrailer => ({ A: 4, axles: 1, bare: { m:
 const standIn: CaseVehicle = { W: 3, h: 1, bare: { R_front: 1000, R_rear: 1000 } };
 
 /** A whole document out of a worked case, so that the case runs through everything a real rig runs through. */
-export function caseWorkspace(given: CaseRig): Workspace {
+function caseWorkspace(given: CaseRig): Workspace {
   const trailer = given.trailer ?? (given.ballLoad === undefined ? undefined : presses(given.ballLoad));
   const vehicle = given.vehicle ?? standIn;
   const pairs = [

@@ -1,6 +1,5 @@
 /** The kinds of quantity people type. SI inside: kg, m, L, kPa, kN; percent stays percent. */
-export const quantityKinds = ['mass', 'length', 'volume', 'pressure', 'force', 'percent'] as const;
-export type QuantityKind = (typeof quantityKinds)[number];
+export type QuantityKind = 'mass' | 'length' | 'volume' | 'pressure' | 'force' | 'percent';
 
 interface UnitDef {
   /** What people write, lower case, longest form first where one contains another. */

@@ -25,7 +25,9 @@ function overSentence(view: RigView, checks: readonly Check[], kind: Check['kind
   const what = excessMessage(view, worst);
   if (over.length > 1) return message('verdict.overMore', { what, count: over.length - 1 });
   const everyTotal = checks.filter((check) => totals.includes(check.rule) && check.status !== 'notApplicable');
-  const roomy = !totals.includes(worst.rule) && everyTotal.every((check) => (check.margin ?? -1) >= 0);
+  // Said only of an axle or a coupling too heavily loaded: elsewhere nobody would expect a total to tell.
+  const hidden = worst.sense === 'max' && worst.group !== 'places' && !totals.includes(worst.rule);
+  const roomy = hidden && everyTotal.every((check) => (check.margin ?? -1) >= 0);
   return message(roomy ? 'verdict.overThough' : 'verdict.over', { what });
 }
 

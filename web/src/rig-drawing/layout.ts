@@ -1,7 +1,7 @@
 import type { RigView, Side } from '@wagonomos/core';
 
 /** Lengths in m for the drawing: the owner's where known, else drawn by eye. */
-export interface Profile {
+interface Profile {
   readonly wheelbase: number;
   readonly tag: number | undefined;
   readonly front: number;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addCrew, changeCrew, removeCrew, type RigView } from '@wagonomos/core';
+import { addCrew, changeCrew, removeCrew, standardPerson, type RigView } from '@wagonomos/core';
 import { Plus, Trash2 } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
@@ -10,14 +10,13 @@ import { useWorkspace } from '../../stores/workspace.ts';
 const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
-const standard = 75;
 
 const add = () => {
   const { seats } = props.view.vehicle;
   const taken = props.view.loadout.crew.map((member) => member.seat);
   const seat = (seats.find((one) => !taken.includes(one.id)) ?? seats.at(-1))?.id;
   const name = t('app.crew.person', { number: taken.length + 1 });
-  const member = { id: newId(), name, mass: standard, ...(seat === undefined ? {} : { seat }) };
+  const member = { id: newId(), name, mass: standardPerson, ...(seat === undefined ? {} : { seat }) };
   workspace.edit('app.edit.crew', (document) => addCrew(document, props.view.loadout.id, member));
 };
 const change = (id: string, patch: Parameters<typeof changeCrew>[3], merge?: string) =>

@@ -1,0 +1,64 @@
+import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { createApp } from './app.ts';
+
+const dist = mkdtempSync(path.join(tmpdir(), 'wagonomos-dist-'));
+mkdirSync(path.join(dist, 'assets'));
+writeFileSync(path.join(dist, 'index.html'), '<!doctype html><title>app</title>');
+writeFileSync(path.join(dist, 'sw.js'), 'self');
+writeFileSync(path.join(dist, 'assets', 'main-abc.js'), 'x'.repeat(5000));
+
+const server = createApp(dist).listen(0, '127.0.0.1');
+let origin = '';
+beforeAll(async () => {
+  await new Promise((resolve) => (server.listening ? resolve(null) : server.once('listening', resolve)));
+  origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+});
+afterAll(() => server.close());
+const get = (url: string) => fetch(origin + url, { headers: { 'accept-encoding': 'gzip' } });
+
+describe('the server', () => {
+  it('answers every page of the app with its entry, never cached', async () => {
+    for (const url of ['/', '/rig/tern/verdict']) {
+      const response = await get(url);
+      expect(response.status).toBe(200);
+      expect(await response.text()).toContain('<title>app');
+      expect(response.headers.get('cache-control')).toBe('no-cache');
+    }
+  });
+
+  it('lets named files be kept for ever and the service worker not at all', async () => {
+    const named = await get('/assets/main-abc.js');
+    expect(named.headers.get('cache-control')).toContain('immutable');
+    expect(named.headers.get('content-encoding')).toBe('gzip');
+    expect((await get('/sw.js')).headers.get('cache-control')).toBe('no-cache');
+  });
+
+  it('says that a missing file is missing, instead of sending the entry', async () => {
+    expect((await get('/assets/old-123.js')).status).toBe(404);
+    expect((await get('/api/nothing')).status).toBe(404);
+  });
+
+  it('reports its health', async () => {
+    expect(await (await get('/api/health')).json()).toEqual({ ok: true, built: true });
+  });
+
+  it('sends security headers: own scripts only, no framing, no sniffing', async () => {
+    const { headers } = await get('/');
+    const policy = headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("script-src 'self';");
+    expect(policy).toContain("frame-ancestors 'none'");
+    expect(headers.get('x-content-type-options')).toBe('nosniff');
+    expect(headers.get('x-powered-by')).toBeNull();
+    expect(headers.get('strict-transport-security')).toBeNull();
+  });
+
+  it('fails without showing its insides', async () => {
+    const response = await get('/%E0%A4%A');
+    expect(response.status).toBe(400);
+    expect(await response.text()).not.toContain('node_modules');
+  });
+});

@@ -1,0 +1,30 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { labelSides } from './pillarLabels.ts';
+
+const width = 122;
+const box = (x: number, side: 'left' | 'right'): [number, number] =>
+  side === 'left' ? [x - 18 - width, x - 18] : [x + 18, x + 18 + width];
+
+describe('the words beside the pillars', () => {
+  it('do not collide on a car with a caravan at desk size', () => {
+    const positions = [228, 447, 542, 892];
+    const boxes = labelSides(positions, width, 1280).map((side, index) => box(positions[index] ?? 0, side));
+    for (const [index, [from]] of boxes.entries()) {
+      for (const [, to] of boxes.slice(0, index)) expect(from).toBeGreaterThanOrEqual(to);
+    }
+  });
+
+  it('stay on the sheet where there is room on one side only', () => {
+    expect(labelSides([20], width, 1280)).toEqual(['right']);
+    expect(labelSides([1270], width, 1280)).toEqual(['left']);
+  });
+
+  it('are placed for any number of supports', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 1280 }), { maxLength: 6 }), (positions) => {
+        expect(labelSides(positions, width, 1280)).toHaveLength(positions.length);
+      }),
+    );
+  });
+});
