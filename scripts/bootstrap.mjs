@@ -64,7 +64,9 @@ once('install', hash('package-lock.json'), 'node_modules/vite', () =>
   npm(['ci', '--include=dev', '--no-audit', '--no-fund']),
 );
 if (want.has('build'))
-  once('build', hash('package-lock.json', 'core', 'web'), 'web/dist/index.html', () => npm(['run', 'build']));
+  once('build', hash('package-lock.json', 'core', 'locales', 'examples', 'web'), 'web/dist/index.html', () =>
+    npm(['run', 'build']),
+  );
 if (want.has('browser')) {
   const exe = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';
   if (!existsSync(exe)) {

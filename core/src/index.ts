@@ -48,7 +48,8 @@ export type { Check, CheckGroup, CheckStatus } from './rulebook/check.ts';
 export { assess } from './verdict/assess.ts';
 export type { Assessment, Mark } from './verdict/assess.ts';
 export { excessMessage } from './verdict/sentence.ts';
-export { explain } from './verdict/explainCheck.ts';
+export { explain } from './verdict/explain.ts';
+export { roomMessage } from './verdict/roomMessage.ts';
 export type { Explanation, Operand, Step } from './verdict/explanation.ts';
 
 export { extractRig, writeWorkspace } from './exchange/writeWorkspace.ts';
@@ -67,9 +68,11 @@ export { plateTemplates } from './rig/plateTemplates.ts';
 
 export {
   addPart,
+  addSeat,
   changePart,
   renameBody,
   removePart,
+  removeSeat,
   setBraked,
   setEmptyMass,
   setFigure,

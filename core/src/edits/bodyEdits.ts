@@ -104,17 +104,38 @@ export function removePart(workspace: Workspace, bodyId: string, list: PartList,
 export const renameBody = (workspace: Workspace, id: string, name: string): Workspace =>
   changeBody(workspace, id, (body) => ({ ...body, name }));
 
-export const setSeat = (
-  workspace: Workspace,
-  vehicleId: string,
-  seatId: string,
-  patch: Partial<Vehicle['seats'][number]>,
-): Workspace =>
-  changeBody(workspace, vehicleId, (body) =>
-    body.kind === 'vehicle'
-      ? { ...body, seats: inList(body.seats, seatId, (seat) => withoutUndefined({ ...seat, ...patch })) }
-      : body,
+type Seat = Vehicle['seats'][number];
+
+export const addSeat = (workspace: Workspace, vehicleId: string, seat: Seat): Workspace =>
+  changeSeats(workspace, vehicleId, (seats) => [...seats, seat]);
+
+/** A field given as undefined is taken away: nobody knows where the seat is. */
+export const setSeat = (workspace: Workspace, vehicleId: string, seatId: string, patch: Partial<Seat>): Workspace =>
+  changeSeats(workspace, vehicleId, (seats) =>
+    inList(seats, seatId, (seat) => withoutUndefined({ ...seat, ...patch })),
   );
+
+/** Takes a seat out; whoever sat there is still on board and has no seat. */
+export function removeSeat(workspace: Workspace, vehicleId: string, seatId: string): Workspace {
+  const rest = changeSeats(workspace, vehicleId, (seats) => without(seats, seatId));
+  const using = new Set(rest.rigs.filter((rig) => rig.vehicle === vehicleId).map((rig) => rig.loadout));
+  return {
+    ...rest,
+    loadouts: rest.loadouts.map((loadout) =>
+      using.has(loadout.id)
+        ? {
+            ...loadout,
+            crew: loadout.crew.map((one) =>
+              one.seat === seatId ? withoutUndefined({ ...one, seat: undefined }) : one,
+            ),
+          }
+        : loadout,
+    ),
+  };
+}
+
+const changeSeats = (workspace: Workspace, vehicleId: string, change: (seats: readonly Seat[]) => Seat[]): Workspace =>
+  changeBody(workspace, vehicleId, (body) => (body.kind === 'vehicle' ? { ...body, seats: change(body.seats) } : body));
 
 export const setBraked = (workspace: Workspace, trailerId: string, braked: boolean): Workspace =>
   changeBody(workspace, trailerId, (body) =>

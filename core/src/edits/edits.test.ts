@@ -7,8 +7,10 @@ import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import {
   addPart,
+  addSeat,
   changePart,
   removePart,
+  removeSeat,
   renameBody,
   setBraked,
   setEmptyMass,
@@ -111,6 +113,18 @@ describe('edits', () => {
       place: 'bug',
       count: 3,
     });
+  });
+
+  it('leave who sat in a seat on board, without a seat, when it is taken out', () => {
+    const more = addSeat(start(), car, { id: 'jump', name: 'jump seat', x: 2.9 });
+    const seated = changeCrew(more, trip, 'c1', { seat: 'jump' });
+    const gone = removeSeat(seated, car, 'jump');
+    expect(gone.loadouts[0]?.crew[0]).toMatchObject({ id: 'c1' });
+    expect(gone.loadouts[0]?.crew[0]).not.toHaveProperty('seat');
+    const view = viewRig(gone, 'dohle-and-kiebitz');
+    const front = view && assess(view).compiled.values.frontAxle;
+    expect(front).toMatchObject({ kind: 'unknown', missing: [{ code: 'position', item: 'c1' }] });
+    expect(readParsed(gone).ok).toBe(true);
   });
 
   it('cover people, parts, names, seats, brakes and situations', () => {

@@ -9,13 +9,23 @@ export interface Payload {
   readonly max: number | null;
   /** The body alone, after the basis of its empty figure has been taken apart. */
   readonly bare: number | null;
-  readonly parts: Readonly<Record<'fitted' | 'crew' | 'tank' | 'thing', number>>;
+  readonly parts: Readonly<Record<Exclude<PayloadPart, 'bare'>, number>>;
   /** The trailer's load on the vehicle's coupling; 0 for a trailer and for a vehicle alone. */
   readonly ballLoad: number | null;
   readonly left: number | null;
   /** ± that a maker may be off with a published running-order mass; null for weighed and other figures. */
   readonly tolerance: number | null;
 }
+
+/** Which loads each line of the sheet adds up. */
+export const payloadOrigins = {
+  bare: ['empty', 'basis'],
+  fitted: ['fitted'],
+  crew: ['crew'],
+  tank: ['tank'],
+  thing: ['thing'],
+} as const satisfies Readonly<Record<string, readonly LoadOrigin[]>>;
+export type PayloadPart = keyof typeof payloadOrigins;
 
 /** Production tolerance makers state on a running-order figure: special-purpose vehicles, and others. Medium confidence. */
 const livedTolerance = 0.05;
@@ -27,14 +37,16 @@ export function payload(compiled: Compiled, side: Side): Payload | null {
   if (!body) return null;
   const max = figuresFor(body, side === 'vehicle' ? 'vehicleMax' : 'trailerMax')[0]?.value ?? null;
   const own = compiled.loads.filter((load) => load.side === side);
-  const of = (...origins: LoadOrigin[]) =>
-    own.reduce((sum, load) => (origins.includes(load.origin) ? sum + load.mass : sum), 0);
+  const of = (part: PayloadPart) => {
+    const origins: readonly LoadOrigin[] = payloadOrigins[part];
+    return own.reduce((sum, load) => (origins.includes(load.origin) ? sum + load.mass : sum), 0);
+  };
   const total = compiled.values[side === 'vehicle' ? 'vehicleTotal' : 'trailerTotal'];
   const ball = compiled.values.ballLoad;
   return {
     side,
     max,
-    bare: compiled.massMissing[side].length > 0 ? null : of('empty', 'basis'),
+    bare: compiled.massMissing[side].length > 0 ? null : of('bare'),
     parts: { fitted: of('fitted'), crew: of('crew'), tank: of('tank'), thing: of('thing') },
     ballLoad: side === 'trailer' || ball.kind === 'absent' ? 0 : ball.kind === 'known' ? ball.value : null,
     left: max !== null && total.kind === 'known' ? max - total.value : null,

@@ -32,12 +32,24 @@ export interface PlatedFigure extends Figure {
 
 /** All figures of a body for one limit, lowest first: the first governs. */
 export function figuresFor(body: Body | undefined, limit: LimitName): readonly PlatedFigure[] {
-  if (!body) return [];
-  return body.plates
-    .flatMap((plate) =>
-      plate.figures
-        .filter((figure) => figure.limit === limit)
-        .map((figure) => ({ ...figure, body: body.id, plate: plate.id, source: plate.source, date: plate.date })),
-    )
-    .sort((a, b) => a.value - b.value);
+  return (body && indexOf(body).get(limit)) ?? [];
+}
+
+/** A body is replaced when it changes, so what was found on its plates holds as long as it does. */
+const indexes = new WeakMap<Body, ReadonlyMap<LimitName, readonly PlatedFigure[]>>();
+
+function indexOf(body: Body): ReadonlyMap<LimitName, readonly PlatedFigure[]> {
+  const known = indexes.get(body);
+  if (known) return known;
+  const index = new Map<LimitName, PlatedFigure[]>();
+  for (const { id, source, date, figures } of body.plates) {
+    for (const figure of figures) {
+      const list = index.get(figure.limit) ?? [];
+      list.push({ ...figure, body: body.id, plate: id, source, date });
+      index.set(figure.limit, list);
+    }
+  }
+  for (const list of index.values()) list.sort((a, b) => a.value - b.value);
+  indexes.set(body, index);
+  return index;
 }

@@ -27,9 +27,11 @@ export const regionFor = (compiled: Compiled, side: Side): Region => regionOf(pl
 
 /** The lowest figure of the bodies asked; unknown when the first of them, whose limit it is, states none. */
 export function plated(compiled: Compiled, limit: LimitName, holders: readonly Side[]): Limit {
-  const bodies = holders.map((side) => compiled.view[side]);
-  const figures = bodies.flatMap((body) => figuresFor(body, limit)).sort((a, b) => a.value - b.value);
-  const holder = bodies[0];
+  const [first, second] = holders;
+  const holder = first && compiled.view[first];
+  const own = figuresFor(holder, limit);
+  const others = second ? figuresFor(compiled.view[second], limit) : [];
+  const figures = others.length > 0 ? [...own, ...others].sort((a, b) => a.value - b.value) : own;
   const missing: Missing[] =
     figures.length > 0 || !holder ? [] : [{ code: 'limit', body: holder.id, bodyName: holder.name, limit }];
   return { value: figures[0]?.value ?? null, figures, missing };

@@ -6,19 +6,36 @@ import type { Check } from './check.ts';
 import { factsFor, regionFor } from './context.ts';
 import { judge } from './judge.ts';
 
+interface Sum {
+  mass: number;
+  variance: number;
+}
+
+interface Contents {
+  readonly mass: number;
+  readonly sigma: number;
+}
+
 /** What lies in each place, kg, by `body/place`. */
-export function placeContents(view: RigView): ReadonlyMap<string, { readonly mass: number; readonly sigma: number }> {
-  const contents = new Map<string, { mass: number; variance: number }>();
-  for (const { thing, count, body, place } of view.loadout.placements) {
-    const found = view.things.get(thing);
+export function placeContents({ loadout, things }: RigView): ReadonlyMap<string, Contents> {
+  const bodies = new Map<string, Map<string, Sum>>();
+  for (const { thing, count, body, place } of loadout.placements) {
+    const found = things.get(thing);
     if (!found) continue;
-    const key = `${body}/${place}`;
-    const sum = contents.get(key) ?? { mass: 0, variance: 0 };
+    let places = bodies.get(body);
+    if (!places) bodies.set(body, (places = new Map<string, Sum>()));
+    let sum = places.get(place);
+    if (!sum) places.set(place, (sum = { mass: 0, variance: 0 }));
     sum.mass += found.mass * count;
     sum.variance += (((found.plusMinus ?? 0) / 2) * count) ** 2;
-    contents.set(key, sum);
   }
-  return new Map([...contents].map(([key, { mass, variance }]) => [key, { mass, sigma: Math.sqrt(variance) }]));
+  const contents = new Map<string, Contents>();
+  for (const [body, places] of bodies) {
+    for (const [place, { mass, variance }] of places) {
+      contents.set(`${body}/${place}`, { mass, sigma: Math.sqrt(variance) });
+    }
+  }
+  return contents;
 }
 
 /** A locker, rack or roof with a rating of its own. */
@@ -27,7 +44,7 @@ export function placeChecks(compiled: Compiled): readonly Check[] {
   return (['vehicle', 'trailer'] as const).flatMap((side) => sideChecks(compiled, side, contents));
 }
 
-function sideChecks(compiled: Compiled, side: Side, contents: ReturnType<typeof placeContents>): readonly Check[] {
+function sideChecks(compiled: Compiled, side: Side, contents: ReadonlyMap<string, Contents>): readonly Check[] {
   const body = compiled.view[side];
   const facts = factsFor(compiled, side, 'place.rating');
   if (!body || !facts) return [];

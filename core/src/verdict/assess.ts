@@ -5,7 +5,8 @@ import type { Check } from '../rulebook/check.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import { verdictSentence } from './sentence.ts';
 
-export type Mark = 'legal' | 'maker' | 'over' | 'undecided';
+/** `tight`: legal, with a limit inside the owner's reserve or inside what is not known for certain. */
+export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'undecided';
 
 /** A rig, its loads, every check and what they come to. */
 export interface Assessment {
@@ -44,7 +45,8 @@ export function legality(checks: readonly Check[]): boolean | null {
 function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
   if (legal === false) return 'over';
   if (checks.some((check) => check.kind === 'maker' && check.status === 'over')) return 'maker';
-  return legal ? 'legal' : 'undecided';
+  if (legal === null) return 'undecided';
+  return checks.some((check) => check.kind !== 'guidance' && check.status === 'tight') ? 'tight' : 'legal';
 }
 
 function governingCheck(checks: readonly Check[]): Check | null {

@@ -3,28 +3,12 @@ import { message, term, verbatim } from '../messages/message.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
 import { schoolBands } from '../rulebook/ballChecks.ts';
 import type { Check } from '../rulebook/check.ts';
-import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
+import type { QuantityName } from '../statics/rigRows.ts';
 import { explainQuantity } from './explainQuantity.ts';
 import { work, type Explanation, type Operand, type Step } from './explanation.ts';
-import type { Assessment } from './assess.ts';
 
-/**
- * The arithmetic behind a check or a load, built on demand.
- * @param id of a check, or the name of a quantity
- * @returns null when there is no such number
- */
-export function explain(assessment: Assessment, id: string): Explanation | null {
-  const check = assessment.checks.find((one) => one.id === id);
-  if (check) return explainCheck(assessment.compiled, check);
-  const quantity = quantityNames.find((name) => name === id);
-  if (!quantity || assessment.compiled.values[quantity].kind === 'absent') return null;
-  return {
-    title: message('step.quantity', { quantity: term(quantity) }),
-    steps: explainQuantity(assessment.compiled, quantity),
-  };
-}
-
-function explainCheck(compiled: Compiled, check: Check): Explanation {
+/** The arithmetic behind one check: what leads to the load, what leads to the limit, and what is left. */
+export function explainCheck(compiled: Compiled, check: Check): Explanation {
   const demand = demandSteps(compiled, check);
   const limit = limitSteps(compiled, check);
   const steps = [...demand.steps, ...limit.steps];
@@ -42,17 +26,19 @@ interface Part {
 
 function demandSteps(compiled: Compiled, check: Check): Part {
   if (check.quantity === 'place') {
-    const step = work('sum', placeOperands(compiled, check), check.name);
+    const operands = check.place ? placeOperands(compiled, check.place.body, check.place.place) : [];
+    const step = work('sum', operands, check.name);
     return { steps: [step], operand: step.result };
   }
   const steps = explainQuantity(compiled, check.quantity);
   return { steps, operand: steps.at(-1)?.result ?? null };
 }
 
-function placeOperands(compiled: Compiled, check: Check): readonly Operand[] {
+/** The things in one place, each with its mass. */
+export function placeOperands(compiled: Compiled, body: string, place: string): readonly Operand[] {
   const { placements } = compiled.view.loadout;
   return placements
-    .filter((one) => one.body === check.place?.body && one.place === check.place.place)
+    .filter((one) => one.body === body && one.place === place)
     .flatMap((one): Operand[] => {
       const thing = compiled.view.things.get(one.thing);
       if (!thing) return [];

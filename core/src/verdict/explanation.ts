@@ -1,6 +1,6 @@
 import type { Message } from '../messages/message.ts';
 
-export type ExplainedUnit = 'kg' | 'm' | 'kgm' | 'share' | 'percent';
+export type ExplainedUnit = 'kg' | 'm' | 'kgm' | 'share' | 'percent' | 'L' | 'kgPerL';
 
 /** A number in the arithmetic: what it is, how much, and where it comes from. */
 export interface Operand {
@@ -14,7 +14,8 @@ export interface Operand {
 
 /**
  * One line a person can redo by hand.
- * sum: a + b + …; moments: a·x + b·x + …; difference: a − b − …; quotient: a / b; product: a · b; lever: a · b / c;
+ * sum: a + b + …; moments: a·x + b·x + … (one without a lever counts as it is); difference: a − b − …; quotient: a / b;
+ * product: a · b · …; lever: a · b / c;
  * lowest: the least of them.
  */
 export interface Step {
@@ -40,13 +41,13 @@ function outcome(op: Step['op'], operands: readonly Operand[]): number {
     case 'sum':
       return values.reduce((sum, value) => sum + value, 0);
     case 'moments':
-      return operands.reduce((sum, operand) => sum + operand.value * (operand.x ?? 0), 0);
+      return operands.reduce((sum, operand) => sum + operand.value * (operand.x ?? 1), 0);
     case 'difference':
       return values.slice(1).reduce((rest, value) => rest - value, a);
     case 'quotient':
       return a / b;
     case 'product':
-      return a * b;
+      return values.reduce((all, value) => all * value, 1);
     case 'lever':
       return (a * b) / c;
     case 'lowest':

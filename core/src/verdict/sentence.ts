@@ -60,9 +60,9 @@ function undecidedSentence(checks: readonly Check[]): Message {
 function withinSentence(view: RigView, checks: readonly Check[]): Message {
   const first = tightestPlace(view, checks);
   if (!first) return message('verdict.within');
-  const { room, place } = first;
+  const { room, body, place } = first;
   return message('verdict.withinFirst', {
-    room: kilograms(room.most, 'margin', room.binding.id),
+    room: kilograms(room.most, 'margin', `room:${body}/${place.id}`),
     place: verbatim(place.name),
     limit: room.binding.name,
   });

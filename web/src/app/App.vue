@@ -41,7 +41,7 @@ watch(
     <a class="skip" href="#main">{{ t('app.skip') }}</a>
     <AppHeader @help="helpOpen = true" />
     <NoticeBar />
-    <main id="main" tabindex="-1" :inert="workspace.writes === false">
+    <main id="main" tabindex="-1">
       <RouterView v-if="workspace.document" />
       <p v-else class="wait" role="status">{{ t('app.opening') }}</p>
     </main>

@@ -44,11 +44,10 @@ const sign = (step: Step, operand: Operand, index: number): string => {
   return step.op === 'lever' && index === 2 ? '÷' : signs[step.op];
 };
 const decimals = (unit: Operand['unit']): number => (unit === 'kg' || unit === 'kgm' ? 1 : 3);
-const figure = (operand: Operand): string => {
-  const unit = operand.unit === 'kgm' ? 'kg·m' : operand.unit === 'share' ? '' : operand.unit;
-  return `${written(operand.value, decimals(operand.unit))} ${unit}`.trim();
-};
-const lever = (operand: Operand): string => `× ${written(operand.x ?? 0, 3)} m`;
+const figure = (operand: Operand): string =>
+  t(`app.arithmetic.unit.${operand.unit}`, { value: written(operand.value, decimals(operand.unit)) });
+const lever = (operand: Operand): string =>
+  operand.x === undefined ? '' : t('app.arithmetic.lever', { value: written(operand.x, 3) });
 </script>
 
 <template>
@@ -59,7 +58,14 @@ const lever = (operand: Operand): string => `× ${written(operand.x ?? 0, 3)} m`
     :title="explanation ? say(explanation.title) : t('app.arithmetic.title')"
     class="arithmetic"
   >
-    <div v-if="explanation" class="sheet" data-test="arithmetic">
+    <div
+      v-if="explanation"
+      class="sheet"
+      data-test="arithmetic"
+      tabindex="0"
+      role="region"
+      :aria-label="say(explanation.title)"
+    >
       <p v-if="check" class="result"><MarginText :check="check" /></p>
       <section v-for="(step, at) in explanation.steps" :key="at" class="step">
         <h3>
@@ -104,6 +110,9 @@ const lever = (operand: Operand): string => `× ${written(operand.x ?? 0, 3)} m`
 </style>
 
 <style scoped>
+.sheet:focus {
+  outline: 0;
+}
 .result {
   margin-bottom: 12px;
   font-size: 26px;

@@ -24,7 +24,7 @@ const totals = computed(() =>
 const router = useRouter();
 const showPlace = (body: string, place: string) =>
   router.push({ name: 'load', params: { rig: rig.rigId }, query: { place: `${body}/${place}` } });
-const stamp = { legal: 'within', maker: 'over', over: 'over', undecided: 'unknown' } as const;
+const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', undecided: 'unknown' } as const;
 </script>
 
 <template>
@@ -83,6 +83,9 @@ const stamp = { legal: 'within', maker: 'over', over: 'over', undecided: 'unknow
   font: 600 15px/22px var(--figures);
   letter-spacing: 0.06em;
   text-transform: uppercase;
+}
+.stamp.tight {
+  background: var(--tight);
 }
 .stamp.over {
   background: var(--over);

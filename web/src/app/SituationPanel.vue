@@ -41,7 +41,7 @@ const inCountry = (country: Country): Jurisdiction => ({ country });
 
 <template>
   <el-dialog v-model="open" :title="t('app.situation.title')" width="min(560px, 94vw)">
-    <div v-if="situation" class="panel">
+    <div v-if="situation" class="panel" :inert="workspace.follows">
       <p class="soft">{{ t('app.situation.text') }}</p>
       <div class="all">
         <span>{{ t('app.situation.everywhere') }}</span>

@@ -31,6 +31,14 @@ const box = (side: Side, x: number, length: number, z: number, height: number) =
   height: height * props.layout.scale,
 });
 
+/** A rack outside the body is held by something. */
+const rackArm = (side: Side, x: number, length: number, z: number): string => {
+  const { vehicle, trailer } = props.layout;
+  const end = side === 'trailer' ? (trailer?.end ?? 0) : (vehicle.tag ?? vehicle.wheelbase) + vehicle.rear;
+  const y = props.layout.y(z) + 1;
+  return x < end ? '' : `M${props.layout.x(side, end - 0.05)} ${y}H${props.layout.x(side, x + length / 2)}`;
+};
+
 const places = computed(() =>
   sides.value.flatMap(({ side, body }) =>
     body.places.flatMap((place) => {
@@ -49,6 +57,7 @@ const places = computed(() =>
           over: props.checks.some(
             (check) => check.place?.body === body.id && check.place.place === place.id && check.status === 'over',
           ),
+          arm: place.kind === 'rack' ? rackArm(side, place.x, place.length ?? 0.4, place.z ?? 0.6) : '',
           title: t('app.drawing.place', { name: place.name, mass: `${shown} ${settings.massUnit}` }),
         },
       ];
@@ -99,6 +108,7 @@ const seatX = (id: string) => props.view.vehicle.seats.find((one) => one.id === 
       @click="emit('place', one.body, one.place)"
     >
       <title>{{ one.title }}</title>
+      <path v-if="one.arm" :d="one.arm" class="arm" />
       <rect :x="one.x" :y="one.y" :width="one.width" :height="one.height" rx="2" />
       <text v-if="one.mass" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 5">{{ one.mass }}</text>
     </g>
@@ -138,6 +148,10 @@ const seatX = (id: string) => props.view.vehicle.seats.find((one) => one.id === 
 .place.filled rect {
   fill: color-mix(in srgb, var(--cargo) 55%, transparent);
   stroke: var(--ink);
+}
+.arm {
+  stroke: var(--ink);
+  stroke-width: 3;
 }
 .place.over rect {
   fill: color-mix(in srgb, var(--over) 25%, transparent);

@@ -59,6 +59,7 @@ const asTyped = computed(() => {
 });
 
 const read = () => {
+  editing.value = true;
   const raw = text.value.trim();
   if (raw === '') {
     problem.value = null;
@@ -80,6 +81,15 @@ const read = () => {
   emit('change', parsed.value, /[a-z"'′″]/i.test(raw) ? raw : `${raw} ${bareUnit.value}`);
 };
 
+/** Undo is the app's own also in a field, as long as the field holds nothing that still has to be mended. */
+const travel = (event: Event) => {
+  if (!(event instanceof KeyboardEvent) || problem.value) return;
+  if (!(event.ctrlKey || event.metaKey) || !['z', 'y'].includes(event.key.toLowerCase())) return;
+  event.preventDefault();
+  editing.value = false;
+  const redo = event.shiftKey || event.key.toLowerCase() === 'y';
+  (redo ? workspace.redo : workspace.undo)();
+};
 const finish = () => {
   editing.value = false;
   workspace.settle();
@@ -102,6 +112,7 @@ const finish = () => {
       @focus="editing = true"
       @input="read"
       @keydown.enter="finish"
+      @keydown="travel"
       @blur="finish"
     >
       <template #suffix

@@ -22,17 +22,19 @@ export function openTabs(): Tabs {
   const channel = 'BroadcastChannel' in window ? new BroadcastChannel(channelName) : undefined;
   let events: TabEvents | undefined;
 
-  /** Holds the lock until the tab closes or another one steals it; then waits in line again. */
+  /** Holds the lock until the tab closes or another one steals it; then waits in line again, following meanwhile. */
   const hold = (options: LockOptions) => {
     void locks
-      ?.request(lockName, options, () => {
+      ?.request(lockName, options, (lock) => {
+        if (!lock) return follow();
         events?.becameWriter();
         return new Promise<never>(() => {});
       })
-      .catch(() => {
-        events?.becameFollower();
-        hold({});
-      });
+      .catch(follow);
+  };
+  const follow = () => {
+    events?.becameFollower();
+    hold({});
   };
 
   return {
@@ -41,7 +43,7 @@ export function openTabs(): Tabs {
     listen: (on) => {
       events = on;
       channel?.addEventListener('message', () => on.savedElsewhere());
-      if (locks) hold({});
+      if (locks) hold({ ifAvailable: true });
       else on.becameWriter();
     },
   };

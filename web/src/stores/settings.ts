@@ -23,7 +23,7 @@ export const useSettings = defineStore('settings', () => {
 
   const load = async (from: KeyValueStore) => {
     store = from;
-    const kept = (await from.get('settings')) as { massUnit?: unknown; theme?: unknown } | null;
+    const kept = (await from.get('settings').catch(() => null)) as { massUnit?: unknown; theme?: unknown } | null;
     massUnit.value = massUnits.find((unit) => unit === kept?.massUnit) ?? 'kg';
     theme.value = themes.find((one) => one === kept?.theme) ?? 'auto';
   };

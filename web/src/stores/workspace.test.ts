@@ -104,6 +104,14 @@ describe('the workspace', () => {
     expect(firstName(workspace)).toBe('Lost?');
   });
 
+  it('works without a store that can be read, and says so', async () => {
+    const store: KeyValueStore = { get: () => Promise.reject(new Error('denied')), set: () => Promise.resolve() };
+    const workspace = useWorkspace();
+    await workspace.start({ store, tabs: fakeTabs().tabs });
+    expect(workspace.document?.rigs).toHaveLength(3);
+    expect(workspace.saveFailed).toBe(true);
+  });
+
   it('sets a damaged document aside, says so and shows the invented rigs', async () => {
     const broken = { ...(await demoWorkspace()), rigs: 'gone' };
     const { workspace, store } = await started({ workspace: broken });
@@ -120,10 +128,41 @@ describe('two tabs', () => {
     tabs.events().becameFollower();
     workspace.edit('app.edit.name', rename('Mine'));
     expect(firstName(workspace)).not.toBe('Mine');
+    expect(workspace.follows).toBe(true);
     store.entries.set('workspace', rename('Theirs')(await demoWorkspace()));
     tabs.events().savedElsewhere();
     await vi.waitFor(() => expect(firstName(workspace)).toBe('Theirs'));
     expect(workspace.writes).toBe(false);
+  });
+
+  it('takes no edits before the tabs have agreed who writes', async () => {
+    const workspace = useWorkspace();
+    await workspace.start({ store: fakeStore().store, tabs: fakeTabs().tabs });
+    const before = firstName(workspace);
+    workspace.edit('app.edit.name', rename('Too soon'));
+    expect(firstName(workspace)).toBe(before);
+  });
+
+  it('a new writer takes in the last save of the one before, but never over its own edits', async () => {
+    const { workspace, store, tabs } = await started();
+    store.entries.set('workspace', rename('Late')(await demoWorkspace()));
+    tabs.events().savedElsewhere();
+    await vi.waitFor(() => expect(firstName(workspace)).toBe('Late'));
+    workspace.edit('app.edit.name', rename('Mine'));
+    await workspace.saved();
+    store.entries.set('workspace', rename('Stray')(await demoWorkspace()));
+    tabs.events().savedElsewhere();
+    await Promise.resolve();
+    expect(firstName(workspace)).toBe('Mine');
+    expect(workspace.writes).toBe(true);
+  });
+
+  it('forgets its history when it takes in another tab’s work, so that undo cannot overwrite it', async () => {
+    const { workspace, tabs } = await started();
+    workspace.edit('app.edit.name', rename('Mine'));
+    tabs.events().becameFollower();
+    tabs.events().becameWriter();
+    await vi.waitFor(() => expect(workspace.undoLabel).toBeUndefined());
   });
 
   it('tells the others after each save', async () => {

@@ -20,7 +20,7 @@ export const useWorkspace = defineStore('workspace', () => {
   const document = shallowRef<Workspace | null>(null);
   const past = shallowRef<readonly Entry[]>([]);
   const future = shallowRef<readonly Entry[]>([]);
-  /** undefined until the tabs have agreed who writes. */
+  /** Whether this tab may change the document; undefined until the tabs have agreed who writes. */
   const writes = ref<boolean | undefined>(undefined);
   /** The kept document could not be read back: what was wrong with it, and its text. */
   const damaged = shallowRef<{ problem: FileProblem; text: string } | null>(null);
@@ -29,10 +29,14 @@ export const useWorkspace = defineStore('workspace', () => {
   let store: KeyValueStore | undefined;
   let tabs: Tabs | undefined;
   let burst: string | undefined;
+  /** Whether this tab has changed anything since it became the writer. */
+  let touched = false;
   let saving: Promise<void> = Promise.resolve();
 
-  const undoLabel = computed(() => past.value.at(-1)?.label);
-  const redoLabel = computed(() => future.value.at(-1)?.label);
+  /** True where another tab writes, or nobody knows yet: things may be looked at and not be changed. */
+  const follows = computed(() => writes.value !== true);
+  const undoLabel = computed(() => (follows.value ? undefined : past.value.at(-1)?.label));
+  const redoLabel = computed(() => (follows.value ? undefined : future.value.at(-1)?.label));
 
   /** Reads what is kept, or starts with the demo rigs, and joins the other tabs. */
   const start = async (deps: { store: KeyValueStore; tabs: Tabs }) => {
@@ -42,20 +46,29 @@ export const useWorkspace = defineStore('workspace', () => {
       becameWriter: () => {
         const followed = writes.value === false;
         writes.value = true;
+        touched = false;
         if (followed) void reload();
       },
       becameFollower: () => {
         writes.value = false;
       },
+      // The tab that wrote before may still be finishing a save: what it kept counts, unless this one went on from there.
       savedElsewhere: () => {
-        writes.value = false;
-        void reload();
+        if (writes.value !== true || !touched) void reload();
       },
     });
   };
 
   const reload = async () => {
-    const kept = await store?.get(documentKey);
+    past.value = [];
+    future.value = [];
+    let kept: unknown;
+    try {
+      kept = await store?.get(documentKey);
+    } catch {
+      // A browser that keeps nothing (private mode, a full disk) can still work, and says so.
+      saveFailed.value = true;
+    }
     if (kept === null || kept === undefined) {
       document.value = await demoWorkspace();
       return;
@@ -74,6 +87,7 @@ export const useWorkspace = defineStore('workspace', () => {
   const save = () => {
     const latest = document.value;
     if (!latest) return;
+    touched = true;
     saving = saving
       .then(() => (document.value === latest ? store?.set(documentKey, latest) : undefined))
       .then(() => {
@@ -92,7 +106,7 @@ export const useWorkspace = defineStore('workspace', () => {
    */
   const edit = (label: string, change: (workspace: Workspace) => Workspace, merge?: string) => {
     const before = document.value;
-    if (!before || writes.value === false) return;
+    if (!before || writes.value !== true) return;
     const after = change(before);
     if (after === before) return;
     if (merge === undefined || merge !== burst) {
@@ -112,7 +126,7 @@ export const useWorkspace = defineStore('workspace', () => {
 
   const travel = (from: typeof past, to: typeof future) => {
     const entry = from.value.at(-1);
-    if (!entry || !document.value || writes.value === false) return;
+    if (!entry || !document.value || writes.value !== true) return;
     to.value = [...to.value, { document: document.value, label: entry.label }];
     from.value = from.value.slice(0, -1);
     document.value = entry.document;
@@ -132,6 +146,7 @@ export const useWorkspace = defineStore('workspace', () => {
   return {
     document,
     writes,
+    follows,
     damaged,
     saveFailed,
     undoLabel,

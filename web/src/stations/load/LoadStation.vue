@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useRig } from '../../stores/rig.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
 import CrewList from './CrewList.vue';
 import PayloadSummary from './PayloadSummary.vue';
 import PlaceList from './PlaceList.vue';
@@ -7,10 +8,11 @@ import TankList from './TankList.vue';
 import ThingList from './ThingList.vue';
 
 const rig = useRig();
+const workspace = useWorkspace();
 </script>
 
 <template>
-  <div v-if="rig.view" class="bench load">
+  <div v-if="rig.view" class="bench load" :inert="workspace.follows">
     <ThingList :view="rig.view" />
     <section>
       <CrewList :view="rig.view" />

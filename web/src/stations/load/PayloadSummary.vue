@@ -3,6 +3,7 @@ import { displayMass, payload, type Payload } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 
@@ -11,6 +12,7 @@ const { t } = useI18n();
 const { limitWord } = useSpeech();
 const rig = useRig();
 const settings = useSettings();
+const arithmetic = useArithmetic();
 
 const sheets = computed(() => {
   const compiled = rig.assessment?.compiled;
@@ -22,11 +24,16 @@ const sheets = computed(() => {
   });
 });
 
-function lines(sheet: Payload): readonly { key: string; value: number | null }[] {
+function lines(sheet: Payload): readonly { key: string; value: number | null; opens: string }[] {
   const minus = (value: number | null) => (value === null ? null : -value);
-  const parts = (['fitted', 'crew', 'tank', 'thing'] as const).map((key) => ({ key, value: minus(sheet.parts[key]) }));
-  const ball = { key: 'ballLoad', value: minus(sheet.ballLoad) };
-  const all = [{ key: 'bare', value: minus(sheet.bare) }, ...parts, ...(sheet.side === 'vehicle' ? [ball] : [])];
+  const line = (key: string, value: number | null) => ({
+    key,
+    value: minus(value),
+    opens: `payload:${sheet.side}/${key}`,
+  });
+  const parts = (['fitted', 'crew', 'tank', 'thing'] as const).map((key) => line(key, sheet.parts[key]));
+  const ball = { key: 'ballLoad', value: minus(sheet.ballLoad), opens: 'ballLoad' };
+  const all = [line('bare', sheet.bare), ...parts, ...(sheet.side === 'vehicle' ? [ball] : [])];
   return all.filter((line) => line.value === null || Math.abs(line.value) > 0);
 }
 const kg = (value: number | null, rounding: 'nearest' | 'margin' = 'nearest') =>
@@ -47,15 +54,23 @@ const maximum = (sheet: Payload) => limitWord(sheet.side === 'vehicle' ? 'vehicl
         <tbody>
           <tr>
             <th scope="row">{{ maximum(sheet) }}</th>
-            <td class="num">{{ kg(sheet.max) }}</td>
+            <td class="num">
+              <button type="button" @click="arithmetic.open(`${sheet.side}.max`)">{{ kg(sheet.max) }}</button>
+            </td>
           </tr>
           <tr v-for="line in sheet.lines" :key="line.key">
-            <th scope="row">{{ t(`app.payload.${line.key}`) }}</th>
-            <td class="num">{{ kg(line.value) }}</td>
+            <th scope="row">{{ line.key === 'ballLoad' ? t('app.payload.ballLoad') : t(`payload.${line.key}`) }}</th>
+            <td class="num">
+              <button type="button" @click="arithmetic.open(line.opens)">{{ kg(line.value) }}</button>
+            </td>
           </tr>
           <tr class="left" :class="{ over: sheet.left !== null && sheet.left < 0 }">
             <th scope="row">{{ t('app.payload.left') }}</th>
-            <td class="num">{{ kg(sheet.left, 'margin') }}</td>
+            <td class="num">
+              <button type="button" @click="arithmetic.open(`${sheet.side}.max`)">
+                {{ kg(sheet.left, 'margin') }}
+              </button>
+            </td>
           </tr>
           <tr v-if="sheet.tolerance !== null">
             <td colspan="2" class="soft">
@@ -97,6 +112,17 @@ th,
 td {
   padding: 1px 0;
   border-bottom: 1px dotted var(--line);
+}
+td button {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+td button:hover {
+  text-decoration: underline;
 }
 .left th,
 .left td {

@@ -1,23 +1,33 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import type { PlaceGroup } from './placeChoices.ts';
 
-/** Where a thing is: a place of the vehicle, of the trailer, or at home. */
-defineProps<{ value: string; groups: readonly PlaceGroup[]; label: string }>();
+/**
+ * Where a thing is: a place of the vehicle, of the trailer, or at home. There is one for every thing owned, so its list
+ * is made only while it is open.
+ */
+const props = defineProps<{ value: string; groups: readonly PlaceGroup[]; label: string }>();
 const emit = defineEmits<{ change: [key: string] }>();
 const { t } = useI18n();
+
+const options = computed(() => [
+  { value: '', label: t('app.load.atHome') },
+  ...props.groups.map((group) => ({
+    value: group.body,
+    label: group.label,
+    options: group.places.map(({ key, label }) => ({ value: key, label })),
+  })),
+]);
 </script>
 
 <template>
-  <el-select
+  <el-select-v2
     :model-value="value"
+    :options="options"
+    :persistent="false"
     :placeholder="t('app.load.atHome')"
     :aria-label="label"
     @change="(key: string) => emit('change', key)"
-  >
-    <el-option value="" :label="t('app.load.atHome')" />
-    <el-option-group v-for="group in groups" :key="group.body" :label="group.label">
-      <el-option v-for="one in group.places" :key="one.key" :value="one.key" :label="one.label" />
-    </el-option-group>
-  </el-select>
+  />
 </template>

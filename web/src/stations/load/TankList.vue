@@ -17,6 +17,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { written } from '../../shared/useSpeech.ts';
+import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import TankMeasures from './TankMeasures.vue';
@@ -26,6 +27,7 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const settings = useSettings();
+const arithmetic = useArithmetic();
 
 const kinds: Readonly<Record<'vehicle' | 'trailer', readonly TankKind[]>> = {
   vehicle: ['fuel', 'fresh', 'grey', 'black', 'gas'],
@@ -93,7 +95,9 @@ const remove = (body: Vehicle | Trailer, tank: Tank) =>
           @input="fill(body, tank, $event)"
           @change="workspace.settle()"
         />
-        <span class="num holds">{{ holds(body, tank) }}</span>
+        <button type="button" class="num holds" @click="arithmetic.open(`tank:${body.id}/${tank.id}`)">
+          {{ holds(body, tank) }}
+        </button>
       </div>
       <p v-if="body.tanks.length === 0" class="soft">{{ t('app.tanks.none') }}</p>
     </template>
@@ -125,6 +129,11 @@ summary {
   cursor: pointer;
 }
 .holds {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  cursor: pointer;
   font-size: 17px;
   font-weight: 600;
   text-align: right;

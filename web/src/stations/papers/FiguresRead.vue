@@ -9,6 +9,7 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const { limitWord } = useSpeech();
 
+const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' });
 const rows = computed(() =>
   [props.view.vehicle, props.view.trailer].flatMap((body) =>
     (body?.plates ?? []).flatMap((plate) =>
@@ -18,7 +19,7 @@ const rows = computed(() =>
         source: t(`plateSource.${plate.source}`),
         limit: limitWord(figure.limit),
         typed: figure.typed,
-        date: plate.date ?? '',
+        date: plate.date === undefined ? '' : day.format(new Date(`${plate.date}T00:00`)),
       })),
     ),
   ),

@@ -39,7 +39,9 @@ const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
       <div class="actions">
         <el-button type="primary" @click="saveAll"><Download :size="16" />{{ t('app.papers.saveAll') }}</el-button>
         <el-button @click="saveRig"><Download :size="16" />{{ t('app.papers.saveRig') }}</el-button>
-        <FileOpener @open="incoming = $event"><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener>
+        <FileOpener v-if="!workspace.follows" @open="incoming = $event"
+          ><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener
+        >
       </div>
       <p class="soft">{{ t('app.papers.kept') }}</p>
     </section>
@@ -71,7 +73,7 @@ const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
   align-items: flex-start;
   margin: 14px 0;
 }
-.actions .el-button + .el-button {
+.actions :deep(.el-button + .el-button) {
   margin-left: 0;
 }
 .actions :deep(svg) {

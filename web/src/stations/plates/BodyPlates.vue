@@ -16,6 +16,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import EmptyMassForm from './EmptyMassForm.vue';
 import GeometryForm from './GeometryForm.vue';
 import PlateCard from './PlateCard.vue';
+import SeatList from './SeatList.vue';
 
 /** One body of the rig: its plates as cards, its empty figure, its measures. */
 const props = defineProps<{ body: Vehicle | Trailer }>();
@@ -57,6 +58,7 @@ const brake = (braked: string | number | boolean) =>
     </el-checkbox>
     <EmptyMassForm :body="body" />
     <GeometryForm :body="body" />
+    <SeatList v-if="body.kind === 'vehicle'" :vehicle="body" />
   </section>
 </template>
 

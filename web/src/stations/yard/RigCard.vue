@@ -58,6 +58,10 @@ const supports = computed(() => pillars(props.assessment));
 .card:hover {
   border-color: var(--pen);
 }
+.picture,
+.words {
+  min-width: 0;
+}
 .picture {
   display: flex;
   flex-direction: column;

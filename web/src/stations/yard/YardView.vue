@@ -39,7 +39,7 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
         <h1>{{ t('app.yard.title') }}</h1>
         <p class="soft">{{ t('app.yard.text') }}</p>
       </div>
-      <div class="actions">
+      <div class="actions" :inert="workspace.follows">
         <el-button type="primary" @click="making = true"><Plus :size="17" />{{ t('app.yard.newRig') }}</el-button>
         <FileOpener @open="open"><FolderOpen :size="17" />{{ t('app.yard.openFile') }}</FileOpener>
       </div>
@@ -48,6 +48,7 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
       <li v-for="one in rigs" :key="one.compiled.view.rig.id">
         <RigCard :assessment="one" />
         <el-popconfirm
+          v-if="!workspace.follows"
           :title="t('app.yard.removeAsk')"
           :confirm-button-text="t('app.yard.remove')"
           :cancel-button-text="t('app.cancel')"
@@ -104,6 +105,8 @@ h1 {
 .cards li {
   position: relative;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  min-width: 0;
 }
 .remove {
   position: absolute;

@@ -1,0 +1,31 @@
+import { tankDensity } from '../loading/loadoutLoads.ts';
+import { message, verbatim } from '../messages/message.ts';
+import type { Assessment } from './assess.ts';
+import { work, type Explanation, type Operand, type Step } from './explanation.ts';
+
+/** What a tank holds: size, density and level multiplied, or the share of a full gas bottle. @param key body/tank */
+export function explainTank({ compiled }: Assessment, key: string): Explanation | null {
+  const { vehicle, trailer, loadout } = compiled.view;
+  for (const body of [vehicle, trailer]) {
+    const tank = body?.tanks.find((one) => `${body.id}/${one.id}` === key);
+    if (!body || !tank) continue;
+    const level = loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+    const filled: Operand = { name: message('step.level'), value: level, unit: 'share' };
+    const title = verbatim(tank.name);
+    if (tank.kind === 'gas') return { title, steps: product(tank.contents, 'step.fullBottle', 'kg', [filled], title) };
+    const density = tankDensity(tank);
+    if (density === undefined) return { title, steps: [] };
+    const weight: Operand = { name: message('step.density'), value: density, unit: 'kgPerL' };
+    return { title, steps: product(tank.capacityL, 'step.capacity', 'L', [weight, filled], title) };
+  }
+  return null;
+}
+
+const product = (
+  size: number | undefined,
+  key: string,
+  unit: Operand['unit'],
+  times: readonly Operand[],
+  name: Explanation['title'],
+): readonly Step[] =>
+  size === undefined ? [] : [work('product', [{ name: message(key), value: size, unit }, ...times], name)];

@@ -1,0 +1,138 @@
+import { expect, test } from '@playwright/test';
+import { choose, estate, fill, sentence, seriousFaults, van, wagon } from './support.ts';
+
+test('the yard shows each invented rig with its sentence', async ({ page }) => {
+  await page.goto('/');
+  const cards = page.getByTestId('rig-card');
+  await expect(cards).toHaveCount(3);
+  await expect(cards.nth(0)).toContainText(
+    'The rear axle of Tern wagon carries 38 kg too much, though every total has room.',
+  );
+  await expect(cards.nth(1)).toContainText('Within every limit: 7 kg more in Scooter rack and the rear axle is full.');
+  await expect(cards.nth(2)).toContainText(
+    'Kiebitz 430 rests too lightly on the coupling: 8 kg short of the least, 25 kg.',
+  );
+});
+
+test('an edit changes drawing, margins and sentence at once', async ({ page }) => {
+  await page.goto(`${wagon}/load`);
+  const rear = page.getByTestId('pillar-rearAxle');
+  await expect(rear).toContainText('38 over');
+  await page.getByLabel('Mass of Recovery kit', { exact: true }).fill('1');
+  await expect(rear).not.toContainText('38 over');
+  await expect(page.getByTestId('total-vehicle.max')).not.toContainText('66 left');
+  await choose(page, 'Place of Recovery kit', 'at home');
+  await expect(sentence(page)).not.toContainText('38 kg');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(rear).toContainText('38 over');
+});
+
+test('the numbers of the Load station open their arithmetic', async ({ page }) => {
+  await page.goto(`${van}/load`);
+  const sheet = page.getByTestId('arithmetic');
+  await page.getByTestId('place').filter({ hasText: 'Scooter rack' }).getByRole('button', { name: '7 kg' }).click();
+  await expect(sheet).toContainText('how much more it takes');
+  await expect(sheet).toContainText('one kilogram here uses up');
+  await page.keyboard.press('Escape');
+  await page.getByTestId('place').filter({ hasText: 'Scooter rack' }).getByRole('button', { name: '118' }).click();
+  await expect(sheet).toContainText('108 kg');
+});
+
+test('another country brings other words and other rules', async ({ page }) => {
+  await page.goto(`${estate}/verdict`);
+  await expect(page.getByTestId('check-ball.min')).toContainText('short');
+  await expect(page.getByTestId('check-trailer.max')).toContainText("trailer's permitted mass (F.2)");
+  await page.getByRole('button', { name: /DE/ }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: 'United Kingdom' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('check-trailer.max')).toContainText('MTPLM');
+  await expect(page.getByTestId('check-ball.min')).toHaveCount(0);
+  await expect(page.getByTestId('check-ball.shareLow')).toContainText('nose weight, at least 5 %');
+  await expect(sentence(page)).toContainText('Within every limit');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(sentence(page)).toContainText('too lightly');
+});
+
+test('pounds throughout, and back', async ({ page }) => {
+  await page.goto(`${wagon}/verdict`);
+  await page.getByRole('button', { name: 'Switch between kilograms and pounds' }).click();
+  // 37.18 kg over is 81.96 lb, shown as 82: an excess never shrinks in showing.
+  await expect(sentence(page)).toContainText('82 lb');
+  await expect(page.getByTestId('check-axle.rear')).toContainText('82 over');
+  await page.reload();
+  await expect(sentence(page)).toContainText('82 lb');
+  await page.getByRole('button', { name: 'Switch between kilograms and pounds' }).click();
+  await expect(sentence(page)).toContainText('38 kg');
+});
+
+test('the keys go to every station and tell themselves', async ({ page }) => {
+  await page.goto(`${wagon}/verdict`);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  for (const [key, station] of [
+    ['l', 'load'],
+    ['f', 'papers'],
+    ['b', 'balance'],
+    ['p', 'plates'],
+  ] as const) {
+    await page.keyboard.press('g');
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(new RegExp(`/${station}$`));
+  }
+});
+
+test('Ctrl+Z in a field undoes in the app, not in the box alone', async ({ page }) => {
+  await page.goto(`${van}/plates`);
+  const plate = page.getByRole('article', { name: 'vehicle plate' });
+  await fill(plate, 'GVW', '3100');
+  await expect(sentence(page)).toContainText('too much');
+  const field = plate.getByLabel('GVW', { exact: true });
+  await field.focus();
+  await page.keyboard.press('Control+z');
+  await expect(field).toHaveValue('3300');
+  await expect(sentence(page)).toContainText('Within every limit');
+});
+
+const views = [
+  ['the yard', '/'],
+  ['plates', `${wagon}/plates`],
+  ['load', `${van}/load`],
+  ['verdict', `${estate}/verdict`],
+  ['papers', `${wagon}/papers`],
+  ['a station not built yet', `${wagon}/weigh`],
+] as const;
+
+for (const scheme of ['light', 'dark'] as const) {
+  test.describe(`in the ${scheme} theme`, () => {
+    test.use({ colorScheme: scheme });
+    for (const [name, path] of views) {
+      test(`${name} has no serious fault of accessibility`, async ({ page }) => {
+        await page.goto(path);
+        await page.getByRole('heading').first().waitFor();
+        expect(await seriousFaults(page)).toEqual([]);
+      });
+    }
+
+    test('nor have the dialogs and the arithmetic', async ({ page }) => {
+      await page.goto('/');
+      await page.getByRole('button', { name: 'New rig' }).click();
+      await page.getByRole('dialog', { name: 'A new rig' }).waitFor();
+      await page.waitForTimeout(400);
+      expect(await seriousFaults(page)).toEqual([]);
+      await page.goto(`${estate}/verdict`);
+      await page.getByRole('button', { name: /DE/ }).click();
+      await page.getByRole('dialog').waitFor();
+      await page.waitForTimeout(400);
+      expect(await seriousFaults(page)).toEqual([]);
+      await page.keyboard.press('Escape');
+      await page.getByTestId('check-ball.min').click();
+      await page.getByTestId('arithmetic').waitFor();
+      await page.waitForTimeout(400);
+      expect(await seriousFaults(page)).toEqual([]);
+    });
+  });
+}

@@ -1,0 +1,71 @@
+import { once } from 'node:events';
+import { mkdirSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium, type Page } from '@playwright/test';
+import { createApp } from '../server/src/app.ts';
+import browser from '../playwright.config.ts';
+
+/**
+ * Pictures of the main views, made from the demo data: `npm run screenshots [-- FOLDER [NAME …]]`.
+ * Needs a built app. Without a folder they go where the README shows them from.
+ */
+const root = fileURLToPath(new URL('..', import.meta.url));
+const [folder = path.join(root, 'docs/screenshots'), ...wanted] = process.argv.slice(2);
+
+interface View {
+  readonly name: string;
+  readonly path: string;
+  readonly size?: 'phone';
+  readonly dark?: true;
+  readonly wholePage?: true;
+  readonly prepare?: (page: Page) => Promise<void>;
+}
+const wagon = '/rig/tern-and-saltbush';
+const van = '/rig/sandpiper';
+const estate = '/rig/dohle-and-kiebitz';
+
+const views: readonly View[] = [
+  { name: 'yard', path: '/' },
+  { name: 'plates', path: `${wagon}/plates` },
+  { name: 'load', path: `${wagon}/load` },
+  { name: 'verdict', path: `${wagon}/verdict` },
+  { name: 'papers', path: `${wagon}/papers` },
+  { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },
+  {
+    name: 'arithmetic',
+    path: `${estate}/verdict`,
+    prepare: (page) => page.locator('[data-test="check-ball.min"]').click(),
+  },
+  { name: 'phone-verdict', path: `${wagon}/verdict`, size: 'phone' },
+  { name: 'phone-load', path: `${van}/load`, size: 'phone' },
+];
+
+const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');
+await once(server, 'listening');
+const address = server.address();
+const port = typeof address === 'object' && address ? address.port : 0;
+const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
+mkdirSync(folder, { recursive: true });
+for (const view of views.filter((one) => wanted.length === 0 || wanted.includes(one.name))) {
+  const context = await chrome.newContext({
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: view.size === 'phone' ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: view.dark ? 'dark' : 'light',
+    serviceWorkers: 'block',
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  page.on('pageerror', (error) => console.error(`${view.name}: ${error.message}`));
+  page.on('console', (line) => line.type() === 'error' && console.error(`${view.name}: ${line.text()}`));
+  await page.goto(view.path);
+  await page.waitForLoadState('networkidle');
+  await page.evaluate(() => document.fonts.ready);
+  await view.prepare?.(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: path.join(folder, `${view.name}.png`), fullPage: view.wholePage ?? false });
+  await context.close();
+}
+await chrome.close();
+server.close();
+server.closeAllConnections();

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { addSeat, removeSeat, setSeat, type Vehicle } from '@wagonomos/core';
+import { Plus, Trash2 } from '@lucide/vue';
+import { useI18n } from 'vue-i18n';
+import { newId } from '../../shared/newId.ts';
+import NameField from '../../shared/NameField.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+/** Where people sit: a driver weighs on both axles by how far back the seat is. */
+const props = defineProps<{ vehicle: Vehicle }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+
+const add = () =>
+  workspace.edit('app.edit.seat', (document) =>
+    addSeat(document, props.vehicle.id, { id: newId(), name: t('app.seats.newName') }),
+  );
+const change = (id: string, patch: Parameters<typeof setSeat>[3], merge?: string) =>
+  workspace.edit('app.edit.seat', (document) => setSeat(document, props.vehicle.id, id, patch), merge);
+const remove = (id: string) =>
+  workspace.edit('app.edit.seat', (document) => removeSeat(document, props.vehicle.id, id));
+</script>
+
+<template>
+  <section class="seats" :aria-label="t('app.seats.title')">
+    <div class="section-head">
+      <h3>{{ t('app.seats.title') }}</h3>
+      <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.seats.add') }}</button>
+    </div>
+    <p class="soft hint">{{ t('app.seats.hint') }}</p>
+    <div v-for="seat in vehicle.seats" :key="seat.id" class="seat">
+      <NameField
+        class="called"
+        :name="seat.name"
+        :label="t('app.seats.name')"
+        @change="(name) => change(seat.id, { name })"
+      />
+      <QuantityField
+        quiet
+        :label="t('app.seats.xOf', { name: seat.name })"
+        field="position"
+        :value="seat.x"
+        @change="(x) => change(seat.id, { x }, `seat ${seat.id}`)"
+      />
+      <button
+        type="button"
+        class="icon-button"
+        :disabled="seat.driver === true"
+        :aria-label="t('app.seats.remove', { name: seat.name })"
+        @click="remove(seat.id)"
+      >
+        <Trash2 :size="15" />
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.seats {
+  margin-top: 14px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+.hint {
+  font-size: 13px;
+}
+.seat {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 128px 28px;
+  gap: 10px;
+  align-items: center;
+  padding: 2px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.called {
+  font: 400 15px/1.3 var(--text);
+}
+.icon-button {
+  width: 28px;
+  color: var(--soft);
+}
+</style>
