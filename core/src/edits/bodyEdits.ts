@@ -1,7 +1,7 @@
 import type { Workspace } from '../exchange/workspace.ts';
 import type { Body, Trailer, Vehicle } from '../rig/body.ts';
-import type { TrailerEmptyMass, VehicleEmptyMass } from '../rig/emptyMass.ts';
-import type { TrailerGeometry, VehicleGeometry } from '../rig/geometry.ts';
+import type { CamperEmptyMass, TrailerEmptyMass, VehicleEmptyMass } from '../rig/emptyMass.ts';
+import type { CamperGeometry, TrailerGeometry, VehicleGeometry } from '../rig/geometry.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Plate } from '../rig/plate.ts';
 import { inList, without, withoutUndefined, type Listed } from './lists.ts';
@@ -16,26 +16,23 @@ const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Bo
 export const setGeometry = (
   workspace: Workspace,
   id: string,
-  patch: Partial<VehicleGeometry> | Partial<TrailerGeometry>,
+  patch: Partial<VehicleGeometry> | Partial<TrailerGeometry> | Partial<CamperGeometry>,
 ): Workspace =>
-  changeBody(workspace, id, (body) =>
-    body.kind === 'vehicle'
-      ? { ...body, geometry: withoutUndefined({ ...body.geometry, ...patch }) }
-      : { ...body, geometry: withoutUndefined({ ...body.geometry, ...patch }) },
+  changeBody(
+    workspace,
+    id,
+    (body) => ({ ...body, geometry: withoutUndefined({ ...body.geometry, ...patch }) }) as Body,
   );
 
 /** Changes the empty figure; a body that has none yet starts one. */
 export const setEmptyMass = (
   workspace: Workspace,
   id: string,
-  patch: Partial<VehicleEmptyMass> | Partial<TrailerEmptyMass>,
+  patch: Partial<VehicleEmptyMass> | Partial<TrailerEmptyMass> | Partial<CamperEmptyMass>,
 ): Workspace =>
   changeBody(workspace, id, (body) => {
     const start = { source: 'other' as const, basis: body.kind === 'vehicle' ? 'kerb' : 'dry' };
-    const emptyMass = withoutUndefined({ ...start, ...body.emptyMass, ...patch });
-    return body.kind === 'vehicle'
-      ? { ...body, emptyMass: emptyMass as VehicleEmptyMass }
-      : { ...body, emptyMass: emptyMass as TrailerEmptyMass };
+    return { ...body, emptyMass: withoutUndefined({ ...start, ...body.emptyMass, ...patch }) } as Body;
   });
 
 /** Writes a figure on a plate, or wipes it off when `figure` is null. */

@@ -19,7 +19,7 @@ export const changeSituation = (
 /** Takes a rig away, with the bodies, loadouts and situation that no other rig uses. Things stay owned. */
 export function removeRig(workspace: Workspace, id: string): Workspace {
   const rigs = without(workspace.rigs, id);
-  const kept = new Set(rigs.flatMap((rig) => [rig.vehicle, rig.trailer, rig.situation, rig.loadout]));
+  const kept = new Set(rigs.flatMap((rig) => [rig.vehicle, rig.trailer, rig.camper?.body, rig.situation, rig.loadout]));
   const bodies = workspace.bodies.filter((body) => kept.has(body.id));
   const bodyIds = new Set(bodies.map((body) => body.id));
   return {

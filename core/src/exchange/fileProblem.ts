@@ -21,6 +21,7 @@ const faultCodes = [
   'danglingReference',
   'wrongKind',
   'emptyPart',
+  'emptyRig',
 ] as const;
 
 /** One fault in a file that could be read as ours. */

@@ -24,7 +24,8 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
     base.rigs,
     incoming.rigs.map((rig) => ({
       ...rig,
-      vehicle: bodies.now(rig.vehicle),
+      ...(rig.vehicle === undefined ? {} : { vehicle: bodies.now(rig.vehicle) }),
+      ...(rig.camper === undefined ? {} : { camper: { ...rig.camper, body: bodies.now(rig.camper.body) } }),
       ...(rig.trailer === undefined ? {} : { trailer: bodies.now(rig.trailer) }),
       situation: situations.now(rig.situation),
       loadout: loadouts.now(rig.loadout),

@@ -1,10 +1,17 @@
 import { fileVersion } from './workspace.ts';
 
-/** Step n turns the raw data of version n into version n + 1. Version 1 is the first, so there is none yet. */
-const steps: Readonly<Record<number, (raw: unknown) => unknown>> = {};
+type Step = (raw: object) => object;
 
-/** Brings raw data of an older version up to date, step by step; a version without a step is already current. */
-export function migrate(raw: unknown, version: number): unknown {
+/**
+ * Step n turns the raw data of version n into version n + 1.
+ * 1 to 2: campers, fifth wheels, running gear, hitches and conditions came in, all of them optional.
+ */
+const steps: Readonly<Record<number, Step>> = {
+  1: (raw) => ({ ...raw, version: 2 }),
+};
+
+/** Brings raw data of an older version up to date, step by step. */
+export function migrate(raw: object, version: number): object {
   let current = raw;
   for (let at = version; at < fileVersion; at += 1) current = steps[at]?.(current) ?? current;
   return current;

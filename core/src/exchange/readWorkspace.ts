@@ -35,7 +35,7 @@ export function readParsed(raw: unknown): ReadWorkspace {
   if (format !== fileFormat) return refuse({ code: 'foreign' });
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) return refuse({ code: 'badVersion' });
   if (version > fileVersion) return refuse({ code: 'newer', version, ours: fileVersion });
-  const current = migrate(raw, version);
+  const current = migrate(raw as object, version);
   const result = workspaceSchema.safeParse(current);
   return result.success ? { ok: true, workspace: result.data } : refuse(faultsOf(current, result.error.issues));
 }

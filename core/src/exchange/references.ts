@@ -2,7 +2,7 @@ import type { Body } from '../rig/body.ts';
 import type { Workspace } from './workspace.ts';
 
 export interface ReferenceProblem {
-  readonly code: 'duplicateId' | 'danglingReference' | 'wrongKind' | 'emptyPart';
+  readonly code: 'duplicateId' | 'danglingReference' | 'wrongKind' | 'emptyPart' | 'emptyRig';
   readonly path: readonly (string | number)[];
 }
 
@@ -46,6 +46,7 @@ function bodyLists(body: Body, path: readonly (string | number)[]): Listed[] {
     [[...path, 'places'], body.places],
     [[...path, 'tanks'], body.tanks],
     [[...path, 'fitted'], body.fitted],
+    ...(body.kind === 'camper' ? [] : [[[...path, 'gear'], body.gear ?? []] satisfies Listed]),
   ];
   return body.kind === 'vehicle' ? [...lists, [[...path, 'seats'], body.seats]] : lists;
 }
@@ -57,13 +58,18 @@ function rigProblems(workspace: Workspace): ReferenceProblem[] {
   return workspace.rigs.flatMap((rig, at) => {
     const problems: ReferenceProblem[] = [];
     const path = (field: string) => ['rigs', at, field];
-    const body = (field: 'vehicle' | 'trailer', id: string) => {
+    const body = (field: 'vehicle' | 'trailer' | 'camper', id: string | undefined) => {
+      if (id === undefined) return;
       const kind = kinds.get(id);
       if (kind === undefined) problems.push({ code: 'danglingReference', path: path(field) });
       else if (kind !== field) problems.push({ code: 'wrongKind', path: path(field) });
     };
     body('vehicle', rig.vehicle);
-    if (rig.trailer !== undefined) body('trailer', rig.trailer);
+    body('trailer', rig.trailer);
+    body('camper', rig.camper?.body);
+    if (rig.vehicle === undefined && (rig.trailer === undefined || rig.camper)) {
+      problems.push({ code: 'emptyRig', path: ['rigs', at] });
+    }
     if (!loadouts.has(rig.loadout)) problems.push({ code: 'danglingReference', path: path('loadout') });
     if (!situations.has(rig.situation)) problems.push({ code: 'danglingReference', path: path('situation') });
     return problems;

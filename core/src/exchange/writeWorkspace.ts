@@ -7,7 +7,8 @@ export const writeWorkspace = (workspace: Workspace): string => `${JSON.stringif
 export function extractRig(workspace: Workspace, rigId: string): Workspace | null {
   const rig = workspace.rigs.find((one) => one.id === rigId);
   if (!rig) return null;
-  const bodies = workspace.bodies.filter((body) => body.id === rig.vehicle || body.id === rig.trailer);
+  const own = new Set([rig.vehicle, rig.trailer, rig.camper?.body]);
+  const bodies = workspace.bodies.filter((body) => own.has(body.id));
   const mine = new Set(bodies.map((body) => body.id));
   const loadouts = workspace.loadouts.filter(
     (loadout) =>

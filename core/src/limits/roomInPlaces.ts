@@ -1,4 +1,4 @@
-import type { RigView } from '../loading/rigView.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Place } from '../rig/equipment.ts';
 import type { Check } from '../rulebook/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -8,20 +8,21 @@ export interface PlaceRoom {
   readonly side: Side;
   readonly body: string;
   readonly place: Place;
+  /** m on the side's own axis; null where nobody has said. */
+  readonly x: number | null;
   readonly room: Room;
 }
 
 /** What every place of the rig could still take, and which limit would bind, its own rating included. */
 export function roomInPlaces(view: RigView, checks: readonly Check[]): readonly PlaceRoom[] {
-  return (['vehicle', 'trailer'] as const).flatMap((side) => {
-    const body = view[side];
-    if (!body) return [];
-    return body.places.map((place) => {
+  return placedBodies(view).flatMap(({ side, body, offset }) =>
+    body.places.map((place) => {
       const own = checks.find((check) => check.place?.body === body.id && check.place.place === place.id);
-      const room: Room = place.x === undefined ? { kind: 'unknown' } : roomAt(checks, side, place.x);
-      return { side, body: body.id, place, room: withRating(room, own) };
-    });
-  });
+      const x = place.x === undefined || offset === null ? null : offset + place.x;
+      const room: Room = x === null ? { kind: 'unknown' } : roomAt(checks, side, x);
+      return { side, body: body.id, place, x, room: withRating(room, own) };
+    }),
+  );
 }
 
 function withRating(room: Room, own: Check | undefined): Room {

@@ -1,11 +1,11 @@
-import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
 import { rowSigma, rowValue, sumLoads, type LoadSums, type PointLoad, type Side } from '../statics/pointLoad.ts';
 import { quantityNames, rigRows, type QuantityName, type RigLengths, type RowOrMissing } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 import { emptyLoads } from './emptyLoads.ts';
 import { loadoutLoads } from './loadoutLoads.ts';
-import type { RigView } from './rigView.ts';
+import { rigLengths } from './rigLengths.ts';
+import { placedBodies, type RigView } from './rigView.ts';
 
 /** A load in kg with one standard deviation, or what is missing to know it, or nothing where the rig has no such load. */
 export type Value =
@@ -26,40 +26,34 @@ export interface Compiled {
 
 export function compile(view: RigView): Compiled {
   const lengths = rigLengths(view);
-  const vehicle = bodyLoads(view, view.vehicle, lengths);
-  const trailer = view.trailer
-    ? bodyLoads(view, view.trailer, lengths)
-    : { loads: [], massMissing: [], placeMissing: [] };
-  const loads = [...vehicle.loads, ...trailer.loads];
+  const loads: PointLoad[] = [];
+  const massMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
+  const placeMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
+  for (const { body, side, offset } of placedBodies(view)) {
+    for (const part of [emptyLoads(body, lengths), loadoutLoads(view, body)]) {
+      for (const load of part.loads) loads.push(offset === 0 ? load : shifted(load, offset));
+      massMissing[side].push(...part.massMissing);
+      placeMissing[side].push(...part.placeMissing);
+    }
+    if (offset === null) placeMissing[side].push({ code: 'camperPosition', body: body.id, bodyName: body.name });
+  }
   const parts = {
     view,
     lengths,
     loads,
     sums: { vehicle: sumLoads(loads, 'vehicle'), trailer: sumLoads(loads, 'trailer') },
-    massMissing: { vehicle: vehicle.massMissing, trailer: trailer.massMissing },
-    placeMissing: { vehicle: vehicle.placeMissing, trailer: trailer.placeMissing },
+    massMissing,
+    placeMissing,
   };
   const rows = rigRows(lengths);
   const values = Object.fromEntries(quantityNames.map((name) => [name, valueOf(parts, rows[name])]));
   return { ...parts, values: values as Record<QuantityName, Value> };
 }
 
-const rigLengths = ({ vehicle, trailer }: RigView): RigLengths => ({
-  wheelbase: vehicle.geometry.wheelbase,
-  couplingOverhang: vehicle.geometry.couplingOverhang,
-  tagAxle: vehicle.geometry.tagAxle,
-  trailer: trailer && { axlePosition: trailer.geometry.axlePosition },
+const shifted = (load: PointLoad, offset: number | null): PointLoad => ({
+  ...load,
+  x: load.x === null || offset === null ? null : load.x + offset,
 });
-
-function bodyLoads(view: RigView, body: Vehicle | Trailer, lengths: RigLengths) {
-  const empty = emptyLoads(body, lengths);
-  const loaded = loadoutLoads(view, body);
-  return {
-    loads: [...empty.loads, ...loaded.loads],
-    massMissing: [...empty.massMissing, ...loaded.massMissing],
-    placeMissing: [...empty.placeMissing, ...loaded.placeMissing],
-  };
-}
 
 /** Evaluates any row over a compiled rig; positions matter only to rows that lean on them. */
 export function valueOf(parts: Omit<Compiled, 'values'>, row: RowOrMissing): Value {
@@ -76,6 +70,8 @@ export function valueOf(parts: Omit<Compiled, 'values'>, row: RowOrMissing): Val
 }
 
 function lengthMissing(view: RigView, code: 'wheelbase' | 'couplingOverhang' | 'axlePosition'): Missing {
-  const body = code === 'axlePosition' && view.trailer ? view.trailer : view.vehicle;
-  return { code, body: body.id, bodyName: body.name };
+  const body = (code === 'axlePosition' ? view.trailer : view.vehicle) ?? view.vehicle ?? view.trailer;
+  const about = { body: body?.id ?? '', bodyName: body?.name ?? '' };
+  if (code === 'couplingOverhang' && view.trailer?.coupling === 'fifthWheel') return { code: 'pinOverhang', ...about };
+  return { code, ...about };
 }

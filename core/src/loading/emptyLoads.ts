@@ -1,6 +1,6 @@
 import { message, verbatim, type Message } from '../messages/message.ts';
 import { basisContents, waterDensity } from '../rig/bareMass.ts';
-import { isMotorCaravan, type Trailer, type Vehicle } from '../rig/body.ts';
+import { isMotorCaravan, type Body, type Camper, type Trailer, type Vehicle } from '../rig/body.ts';
 import type { TankKind } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
 import { effectiveWheelbase, type RigLengths } from '../statics/rigRows.ts';
@@ -16,8 +16,8 @@ export interface BodyLoads {
 /**
  * The body alone: its empty figure, less whatever the basis of that figure contains, each taken off at its own place.
  */
-export function emptyLoads(body: Vehicle | Trailer, lengths: RigLengths): BodyLoads {
-  const figure = body.kind === 'vehicle' ? vehicleFigure(body, lengths) : trailerFigure(body);
+export function emptyLoads(body: Body, lengths: RigLengths): BodyLoads {
+  const figure = figureOf(body, lengths);
   const corrections = basisCorrections(body);
   const off = onBoardCorrections(body);
   const loads = [...figure.loads, ...corrections.loads, ...off];
@@ -28,10 +28,19 @@ export function emptyLoads(body: Vehicle | Trailer, lengths: RigLengths): BodyLo
   };
 }
 
-const about = (body: Vehicle | Trailer) => ({ body: body.id, bodyName: body.name });
+function figureOf(body: Body, lengths: RigLengths): BodyLoads {
+  if (body.kind === 'vehicle') return vehicleFigure(body, lengths);
+  return body.kind === 'trailer' ? trailerFigure(body) : camperFigure(body);
+}
 
-const emptyLoad = (side: Side, key: string, mass: number, x: number | null, sigmaX = 0): PointLoad => ({
-  side,
+/** Whose axles a body rests on: a camper's loads are the vehicle's. */
+export const sideOf = (body: Body): Side => (body.kind === 'trailer' ? 'trailer' : 'vehicle');
+
+const about = (body: Body) => ({ body: body.id, bodyName: body.name });
+
+const emptyLoad = (body: Body, key: string, mass: number, x: number | null, sigmaX = 0): PointLoad => ({
+  side: sideOf(body),
+  body: body.id,
   origin: 'empty',
   id: key,
   name: message(`load.${key}`),
@@ -49,18 +58,15 @@ function vehicleFigure(vehicle: Vehicle, lengths: RigLengths): BodyLoads {
     return { loads: [], massMissing: [{ code: 'emptyMass', ...about(vehicle) }], placeMissing: [] };
   }
   if (!axles) {
-    const loads = [
-      emptyLoad('vehicle', 'emptyTotal', empty.total ?? 0, null),
-      ...widened('vehicle', empty.plusMinus, 0),
-    ];
+    const loads = [emptyLoad(vehicle, 'emptyTotal', empty.total ?? 0, null), ...widened(vehicle, empty.plusMinus, 0)];
     return { loads, massMissing: [], placeMissing: [{ code: 'emptyAxles', ...about(vehicle) }] };
   }
   const centre = wheelbase === null ? 0 : (wheelbase * axles.rear) / (axles.front + axles.rear || 1);
   return {
     loads: [
-      emptyLoad('vehicle', 'emptyFront', axles.front, 0),
-      emptyLoad('vehicle', 'emptyRear', axles.rear, wheelbase),
-      ...widened('vehicle', empty.plusMinus, centre),
+      emptyLoad(vehicle, 'emptyFront', axles.front, 0),
+      emptyLoad(vehicle, 'emptyRear', axles.rear, wheelbase),
+      ...widened(vehicle, empty.plusMinus, centre),
     ],
     massMissing: [],
     placeMissing: [],
@@ -80,8 +86,8 @@ function resolveAxles(
 }
 
 /** The ± of the whole figure sits at its centre: a load of no mass, only of doubt. */
-const widened = (side: Side, plusMinus: number | undefined, x: number): PointLoad[] =>
-  plusMinus ? [{ ...emptyLoad(side, 'emptyDoubt', 0, x), sigma: plusMinus / 2 }] : [];
+const widened = (body: Body, plusMinus: number | undefined, x: number): PointLoad[] =>
+  plusMinus ? [{ ...emptyLoad(body, 'emptyDoubt', 0, x), sigma: plusMinus / 2 }] : [];
 
 function trailerFigure(trailer: Trailer): BodyLoads {
   const empty = trailer.emptyMass;
@@ -90,18 +96,34 @@ function trailerFigure(trailer: Trailer): BodyLoads {
   }
   const placed = emptyCentre(trailer);
   if (!placed) {
-    const loads = [emptyLoad('trailer', 'emptyTotal', empty.total, null), ...widened('trailer', empty.plusMinus, 0)];
+    const loads = [emptyLoad(trailer, 'emptyTotal', empty.total, null), ...widened(trailer, empty.plusMinus, 0)];
     const code = trailer.geometry.axlePosition === undefined ? 'axlePosition' : 'emptyBallLoad';
     return { loads, massMissing: [], placeMissing: [{ code, ...about(trailer) }] };
   }
   const key = placed.estimated ? 'emptyEstimated' : 'emptyTotal';
   return {
     loads: [
-      emptyLoad('trailer', key, empty.total, placed.x, placed.sigmaX),
-      ...widened('trailer', empty.plusMinus, placed.x),
+      emptyLoad(trailer, key, empty.total, placed.x, placed.sigmaX),
+      ...widened(trailer, empty.plusMinus, placed.x),
     ],
     massMissing: [],
     placeMissing: [],
+  };
+}
+
+function camperFigure(camper: Camper): BodyLoads {
+  const { emptyMass: empty, geometry } = camper;
+  if (empty?.total === undefined) {
+    return { loads: [], massMissing: [{ code: 'emptyMass', ...about(camper) }], placeMissing: [] };
+  }
+  const middle = empty.estimateCentre && geometry.floorLength !== undefined ? geometry.floorLength / 2 : undefined;
+  const x = empty.centre ?? middle;
+  const sigmaX = empty.centre === undefined ? estimateSpread * (geometry.floorLength ?? 0) : 0;
+  const key = empty.centre === undefined && middle !== undefined ? 'emptyEstimated' : 'emptyTotal';
+  return {
+    loads: [emptyLoad(camper, key, empty.total, x ?? null, sigmaX), ...widened(camper, empty.plusMinus, x ?? 0)],
+    massMissing: [],
+    placeMissing: x === undefined ? [{ code: 'emptyCentre', ...about(camper) }] : [],
   };
 }
 
@@ -121,21 +143,19 @@ function emptyCentre(trailer: Trailer): { x: number; sigmaX: number; estimated: 
 }
 
 /** Driver, fuel, water and gas inside the figure, as negative loads at the driver's seat and the tanks. */
-function basisCorrections(body: Vehicle | Trailer): { loads: PointLoad[]; massMissing: Missing[] } {
+function basisCorrections(body: Body): { loads: PointLoad[]; massMissing: Missing[] } {
   const empty = body.emptyMass;
   if (!empty) return { loads: [], massMissing: [] };
   const fuel = body.tanks.find((tank) => tank.kind === 'fuel');
   const contents = basisContents({
     basis: empty.basis,
-    kind: body.kind === 'trailer' ? 'trailer' : isMotorCaravan(body) ? 'motorCaravan' : 'car',
+    kind: body.kind !== 'vehicle' ? 'trailer' : isMotorCaravan(body) ? 'motorCaravan' : 'car',
     fuelTankLitres: fuel?.capacityL,
     waterLitres: empty.waterLitres,
     gasContent: empty.gasContent,
   });
   const off = (key: string, mass: number, x: number | undefined): PointLoad[] =>
-    mass > 0
-      ? [{ ...emptyLoad(body.kind, key, -mass, x ?? null), origin: 'basis', name: message(`basisPart.${key}`) }]
-      : [];
+    mass > 0 ? [{ ...emptyLoad(body, key, -mass, x ?? null), origin: 'basis', name: message(`basisPart.${key}`) }] : [];
   const tankX = (kind: TankKind) => body.tanks.find((tank) => tank.kind === kind)?.x;
   const driverX = body.kind === 'vehicle' ? body.seats.find((seat) => seat.driver)?.x : undefined;
   const massMissing: Missing[] = [];
@@ -155,17 +175,17 @@ function basisCorrections(body: Vehicle | Trailer): { loads: PointLoad[]; massMi
 }
 
 /** What stood on the scale with a weighed body and must come off again. */
-const onBoardCorrections = (body: Vehicle | Trailer): PointLoad[] =>
+const onBoardCorrections = (body: Body): PointLoad[] =>
   body.emptyMass?.basis === 'weighed'
     ? (body.emptyMass.onBoard ?? []).map((item, at) => ({
-        ...emptyLoad(body.kind, `onBoard${at}`, -item.mass, item.x ?? null),
+        ...emptyLoad(body, `onBoard${at}`, -item.mass, item.x ?? null),
         origin: 'basis' as const,
         name: message('basisPart.onBoard', { name: verbatim(item.name) }),
       }))
     : [];
 
 /** Names the loads that have a mass and no position. */
-export function unplaced(body: Vehicle | Trailer, loads: readonly PointLoad[]): Missing[] {
+export function unplaced(body: Body, loads: readonly PointLoad[]): Missing[] {
   return loads
     .filter((load) => load.x === null && load.mass !== 0)
     .map((load) => ({ code: 'position', ...about(body), item: load.id, name: load.name satisfies Message }));

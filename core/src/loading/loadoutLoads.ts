@@ -1,17 +1,17 @@
 import { message, verbatim } from '../messages/message.ts';
 import { waterDensity } from '../rig/bareMass.ts';
-import type { Trailer, Vehicle } from '../rig/body.ts';
+import type { Body, Vehicle } from '../rig/body.ts';
 import type { Tank } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { PointLoad } from '../statics/pointLoad.ts';
-import { unplaced, type BodyLoads } from './emptyLoads.ts';
+import { sideOf, unplaced, type BodyLoads } from './emptyLoads.ts';
 import type { RigView } from './rigView.ts';
 
 /** A place of length l holds its things somewhere along l: uniform, so one standard deviation is l/2/√3. */
 const placeSigma = (length: number | undefined): number => (length ?? 0) / 2 / Math.sqrt(3);
 
 /** Parts fitted since, people, tanks and things of one body, as point loads. */
-export function loadoutLoads(view: RigView, body: Vehicle | Trailer): BodyLoads {
+export function loadoutLoads(view: RigView, body: Body): BodyLoads {
   const tanks = tankLoads(view, body);
   const loads = [
     ...fittedLoads(body),
@@ -26,7 +26,7 @@ export function loadoutLoads(view: RigView, body: Vehicle | Trailer): BodyLoads 
  * Each part on, each part off. When nobody knows whether the declared figure contains the change, half of it is counted
  * with a ± of the whole: it is either all there or not at all.
  */
-function fittedLoads(body: Vehicle | Trailer): PointLoad[] {
+function fittedLoads(body: Body): PointLoad[] {
   return body.fitted.flatMap((part) => {
     if (part.inEmptyMass === 'yes') return [];
     const unsure = part.inEmptyMass === 'unknown';
@@ -35,7 +35,8 @@ function fittedLoads(body: Vehicle | Trailer): PointLoad[] {
       if (!change) return [];
       return [
         {
-          side: body.kind,
+          side: sideOf(body),
+          body: body.id,
           origin: 'fitted',
           id: part.id,
           name: what === 'on' ? verbatim(part.name) : message('load.takenOff', { name: verbatim(part.name) }),
@@ -53,6 +54,7 @@ function fittedLoads(body: Vehicle | Trailer): PointLoad[] {
 function crewLoads(view: RigView, vehicle: Vehicle): PointLoad[] {
   return view.loadout.crew.map((member) => ({
     side: 'vehicle',
+    body: vehicle.id,
     origin: 'crew',
     id: member.id,
     name: verbatim(member.name),
@@ -75,7 +77,7 @@ export function tankContents(tank: Tank, fraction: number): number | null {
   return tank.capacityL === undefined || density === undefined ? null : tank.capacityL * density * fraction;
 }
 
-function tankLoads(view: RigView, body: Vehicle | Trailer): { loads: PointLoad[]; missing: Missing[] } {
+function tankLoads(view: RigView, body: Body): { loads: PointLoad[]; missing: Missing[] } {
   const missing: Missing[] = [];
   const loads = body.tanks.flatMap((tank): PointLoad[] => {
     const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id);
@@ -86,12 +88,13 @@ function tankLoads(view: RigView, body: Vehicle | Trailer): { loads: PointLoad[]
     }
     const mass = (contents ?? 0) + (tank.vesselMass ?? 0);
     if (mass === 0) return [];
-    return [{ side: body.kind, origin: 'tank', id: tank.id, name, mass, sigma: 0, x: tank.x ?? null, sigmaX: 0 }];
+    const whose = { side: sideOf(body), body: body.id };
+    return [{ ...whose, origin: 'tank', id: tank.id, name, mass, sigma: 0, x: tank.x ?? null, sigmaX: 0 }];
   });
   return { loads, missing };
 }
 
-function thingLoads(view: RigView, body: Vehicle | Trailer): PointLoad[] {
+function thingLoads(view: RigView, body: Body): PointLoad[] {
   const places = new Map(body.places.map((place) => [place.id, place]));
   const loads: PointLoad[] = [];
   for (const placement of view.loadout.placements) {
@@ -100,7 +103,8 @@ function thingLoads(view: RigView, body: Vehicle | Trailer): PointLoad[] {
     const place = places.get(placement.place);
     if (!thing || !place) continue;
     loads.push({
-      side: body.kind,
+      side: sideOf(body),
+      body: body.id,
       origin: 'thing',
       id: thing.id,
       name:

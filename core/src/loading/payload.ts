@@ -10,6 +10,8 @@ export interface Payload {
   /** The body alone, after the basis of its empty figure has been taken apart. */
   readonly bare: number | null;
   readonly parts: Readonly<Record<Exclude<PayloadPart, 'bare'>, number>>;
+  /** A slide-on camper with all that is in it; 0 without one. */
+  readonly camper: number;
   /** The trailer's load on the vehicle's coupling; 0 for a trailer and for a vehicle alone. */
   readonly ballLoad: number | null;
   readonly left: number | null;
@@ -36,18 +38,21 @@ export function payload(compiled: Compiled, side: Side): Payload | null {
   const body = compiled.view[side];
   if (!body) return null;
   const max = figuresFor(body, side === 'vehicle' ? 'vehicleMax' : 'trailerMax')[0]?.value ?? null;
-  const own = compiled.loads.filter((load) => load.side === side);
+  const resting = compiled.loads.filter((load) => load.side === side);
+  const own = resting.filter((load) => load.body === body.id);
+  const carried = resting.reduce((sum, load) => (load.body === body.id ? sum : sum + load.mass), 0);
   const of = (part: PayloadPart) => {
     const origins: readonly LoadOrigin[] = payloadOrigins[part];
     return own.reduce((sum, load) => (origins.includes(load.origin) ? sum + load.mass : sum), 0);
   };
   const total = compiled.values[side === 'vehicle' ? 'vehicleTotal' : 'trailerTotal'];
-  const ball = compiled.values.ballLoad;
+  const ball = compiled.values.ballLoadTowed;
   return {
     side,
     max,
     bare: compiled.massMissing[side].length > 0 ? null : of('bare'),
     parts: { fitted: of('fitted'), crew: of('crew'), tank: of('tank'), thing: of('thing') },
+    camper: carried,
     ballLoad: side === 'trailer' || ball.kind === 'absent' ? 0 : ball.kind === 'known' ? ball.value : null,
     left: max !== null && total.kind === 'known' ? max - total.value : null,
     tolerance: toleranceOf(compiled, side),

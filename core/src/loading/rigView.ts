@@ -1,5 +1,6 @@
 import type { Workspace } from '../exchange/workspace.ts';
-import type { Trailer, Vehicle } from '../rig/body.ts';
+import type { Body, Camper, Trailer, Vehicle } from '../rig/body.ts';
+import type { Side } from '../statics/pointLoad.ts';
 import type { Rig } from '../rig/rig.ts';
 import type { Situation } from '../situation/situation.ts';
 import type { Loadout, Thing } from './loadout.ts';
@@ -7,8 +8,10 @@ import type { Loadout, Thing } from './loadout.ts';
 /** A rig with everything it refers to at hand. */
 export interface RigView {
   readonly rig: Rig;
-  readonly vehicle: Vehicle;
+  /** undefined: a trailer judged by itself. */
+  readonly vehicle: Vehicle | undefined;
   readonly trailer: Trailer | undefined;
+  readonly camper: Camper | undefined;
   readonly situation: Situation;
   readonly loadout: Loadout;
   readonly things: ReadonlyMap<string, Thing>;
@@ -22,12 +25,34 @@ export interface RigView {
 export function viewRig(workspace: Workspace, rigId: string, loadoutId?: string): RigView | null {
   const rig = workspace.rigs.find((one) => one.id === rigId);
   if (!rig) return null;
-  const vehicle = workspace.bodies.find((body) => body.id === rig.vehicle);
-  const trailer = workspace.bodies.find((body) => body.id === rig.trailer);
+  const body = (id: string | undefined) => workspace.bodies.find((one) => one.id === id);
+  const vehicle = body(rig.vehicle);
+  const trailer = body(rig.trailer);
+  const camper = body(rig.camper?.body);
   const situation = workspace.situations.find((one) => one.id === rig.situation);
   const loadout = workspace.loadouts.find((one) => one.id === (loadoutId ?? rig.loadout));
-  if (vehicle?.kind !== 'vehicle' || trailer?.kind === 'vehicle' || !situation || !loadout) return null;
-  return { rig, vehicle, trailer, situation, loadout, things: thingsById(workspace.things) };
+  if (!situation || !loadout || (!vehicle && !trailer)) return null;
+  if (vehicle && vehicle.kind !== 'vehicle') return null;
+  if (trailer && trailer.kind !== 'trailer') return null;
+  if (camper && camper.kind !== 'camper') return null;
+  return { rig, vehicle, trailer, camper, situation, loadout, things: thingsById(workspace.things) };
+}
+
+/** A body of the rig, whose axles it rests on, and where its own x = 0 lies there; null where nobody has said. */
+export interface PlacedBody {
+  readonly body: Body;
+  readonly side: Side;
+  readonly offset: number | null;
+}
+
+/** Vehicle, camper and trailer, as far as the rig has them. A camper rests on the vehicle. */
+export function placedBodies({ rig, vehicle, trailer, camper }: RigView): readonly PlacedBody[] {
+  const own = (body: Vehicle | Trailer | undefined): readonly PlacedBody[] =>
+    body ? [{ body, side: body.kind, offset: 0 }] : [];
+  const carried: readonly PlacedBody[] = camper
+    ? [{ body: camper, side: 'vehicle', offset: rig.camper?.x ?? null }]
+    : [];
+  return [...own(vehicle), ...carried, ...own(trailer)];
 }
 
 /** The document replaces its list of things when one changes, so the list itself is the key. */

@@ -1,12 +1,16 @@
 import { z } from 'zod';
-import { trailerEmptyMassSchema, vehicleEmptyMassSchema } from './emptyMass.ts';
+import { camperEmptyMassSchema, trailerEmptyMassSchema, vehicleEmptyMassSchema } from './emptyMass.ts';
 import { fittedPartSchema, placeSchema, seatSchema, tankSchema } from './equipment.ts';
 import { idField, nameField, noteField } from './fields.ts';
-import { trailerGeometrySchema, vehicleGeometrySchema } from './geometry.ts';
+import { camperGeometrySchema, trailerGeometrySchema, vehicleGeometrySchema } from './geometry.ts';
 import { plateSchema } from './plate.ts';
+import { runningGearSchema } from './runningGear.ts';
 
 export const vehicleBuilds = ['car', 'wagon', 'ute', 'van', 'motorhome'] as const;
 export type VehicleBuild = (typeof vehicleBuilds)[number];
+
+export const presences = ['present', 'absent', 'unknown'] as const;
+export type Presence = (typeof presences)[number];
 
 const shared = {
   id: idField,
@@ -16,6 +20,8 @@ const shared = {
   places: z.array(placeSchema).max(120),
   tanks: z.array(tankSchema).max(30),
   fitted: z.array(fittedPartSchema).max(200),
+  /** What a declared empty figure contains, piece by piece; for what makers often leave out. */
+  declared: z.record(z.string().max(40), z.enum(['yes', 'no', 'unknown'])).optional(),
 };
 
 /** A powered vehicle. x runs rearwards from its front axle. */
@@ -25,23 +31,50 @@ const vehicleSchema = z.strictObject({
   geometry: vehicleGeometrySchema,
   emptyMass: vehicleEmptyMassSchema.optional(),
   seats: z.array(seatSchema).max(20),
+  gear: z.array(runningGearSchema).max(6).optional(),
+  /** Things that are there or not, and that decide what may be towed. */
+  mirrors: z.enum(presences).optional(),
+  brakeController: z.enum(presences).optional(),
   ...shared,
 });
 
-/** A centre-axle trailer. x runs rearwards from its coupling. */
+export const couplings = ['ball', 'fifthWheel'] as const;
+export type Coupling = (typeof couplings)[number];
+
+/** A centre-axle trailer on a ball, or one on a fifth wheel. x runs rearwards from its coupling. */
 const trailerSchema = z.strictObject({
   kind: z.literal('trailer'),
   braked: z.boolean(),
+  /** Left out: a ball. */
+  coupling: z.enum(couplings).optional(),
+  gear: z.array(runningGearSchema).max(6).optional(),
+  chains: z.enum(presences).optional(),
+  breakaway: z.enum(presences).optional(),
+  /** For the least payload its maker must leave. */
+  berths: z.number().int().min(1).max(12).optional(),
+  /** What cannot be read off a plate: seen and sound, seen and not, or not seen. */
+  seen: z.record(z.string().max(40), z.enum(['sound', 'doubtful', 'notSeen'])).optional(),
   geometry: trailerGeometrySchema,
   emptyMass: trailerEmptyMassSchema.optional(),
   ...shared,
 });
 
-export const bodySchema = z.discriminatedUnion('kind', [vehicleSchema, trailerSchema]);
+/** A camper carried on a vehicle's tray. x runs rearwards from its front wall. */
+const camperSchema = z.strictObject({
+  kind: z.literal('camper'),
+  geometry: camperGeometrySchema,
+  emptyMass: camperEmptyMassSchema.optional(),
+  ...shared,
+});
+
+export const bodySchema = z.discriminatedUnion('kind', [vehicleSchema, trailerSchema, camperSchema]);
 
 export type Vehicle = z.infer<typeof vehicleSchema>;
 export type Trailer = z.infer<typeof trailerSchema>;
-export type Body = Vehicle | Trailer;
+export type Camper = z.infer<typeof camperSchema>;
+export type Body = Vehicle | Trailer | Camper;
+
+export const isFifthWheel = (trailer: Trailer | undefined): boolean => trailer?.coupling === 'fifthWheel';
 
 /** A vehicle with living quarters counts water and gas in its running-order mass; others do not. */
 export const isMotorCaravan = (vehicle: Vehicle): boolean => vehicle.build === 'motorhome';

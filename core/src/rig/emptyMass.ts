@@ -48,5 +48,18 @@ export const trailerEmptyMassSchema = z.strictObject({
   ...shared,
 });
 
+export const camperBases = ['dry', 'weighed'] as const;
+
+export const camperEmptyMassSchema = z.strictObject({
+  basis: z.enum(camperBases),
+  total: massField.optional(),
+  /** Centre of mass behind the camper's front wall, as its maker marks it. */
+  centre: positionField.optional(),
+  /** Take the middle of the floor when the centre is not known; marked as an estimate everywhere. */
+  estimateCentre: z.boolean().optional(),
+  ...shared,
+});
+export type CamperEmptyMass = z.infer<typeof camperEmptyMassSchema>;
+
 export type VehicleEmptyMass = z.infer<typeof vehicleEmptyMassSchema>;
 export type TrailerEmptyMass = z.infer<typeof trailerEmptyMassSchema>;

@@ -31,6 +31,9 @@ export const fieldBounds = {
   overhang: { quantity: 'length', least: -6, most: 12 },
   litres: { quantity: 'volume', least: 0, most: 5000 },
   share: { quantity: 'percent', least: 1, most: 99 },
+  /** D and V values of coupling parts, kN. */
+  force: { quantity: 'force', least: 0.1, most: 400 },
+  pressure: { quantity: 'pressure', least: 50, most: 1000 },
 } as const;
 export type FieldName = keyof typeof fieldBounds;
 

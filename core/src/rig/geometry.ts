@@ -7,6 +7,8 @@ export const vehicleGeometrySchema = z.strictObject({
   wheelbase: lengthField.optional(),
   /** Coupling behind the (drive) rear axle; negative for a pin ahead of it. */
   couplingOverhang: overhangField.optional(),
+  /** Fifth-wheel pin behind the (drive) rear axle; ahead of it is negative. */
+  pinOverhang: overhangField.optional(),
   frontOverhang: lengthField.optional(),
   /** Body end behind the last axle. */
   rearOverhang: lengthField.optional(),
@@ -27,6 +29,16 @@ export const trailerGeometrySchema = z.strictObject({
   bodyLength: lengthField.optional(),
   height: lengthField.optional(),
 });
+
+/** Lengths of a slide-on camper, m, from its front wall rearwards. */
+export const camperGeometrySchema = z.strictObject({
+  /** Of the floor that stands on the tray. */
+  floorLength: lengthField.optional(),
+  /** How far the bed over the cab reaches ahead of the front wall. */
+  overCab: lengthField.optional(),
+  height: lengthField.optional(),
+});
+export type CamperGeometry = z.infer<typeof camperGeometrySchema>;
 
 export type VehicleGeometry = z.infer<typeof vehicleGeometrySchema>;
 export type TrailerGeometry = z.infer<typeof trailerGeometrySchema>;

@@ -1,18 +1,23 @@
 /**
- * Every limit a plate may state, by its code name. kg, except `dValueKn` (kN). The words people see for them differ by
- * country and by the plate in hand; the lexicon has them.
+ * Every limit a plate may state, by its code name. kg, except the D and V values (kN). The words people see for them differ
+ * by country and by the plate in hand; the lexicon has them.
  */
 export const vehicleLimitNames = [
   'vehicleMax',
   'vehicleTechnicalMax',
+  'vehicleMaxTowing',
   'combinationMax',
   'frontAxleMax',
   'frontAxleMin',
   'rearAxleMax',
+  'rearAxleMaxTowing',
   'tagAxleMax',
   'towBraked',
   'towUnbraked',
   'ballMax',
+  'dValueKn',
+  'emptyStated',
+  'payloadStated',
 ] as const;
 
 export const trailerLimitNames = [
@@ -20,27 +25,43 @@ export const trailerLimitNames = [
   'trailerTechnicalMax',
   'trailerAxlesMax',
   'axleGroupMax',
+  'trailerPartMax',
   'ballMax',
+  'dValueKn',
+  'vValueKn',
+  'emptyStated',
+  'payloadStated',
 ] as const;
+
+export const camperLimitNames = ['camperMax', 'emptyStated'] as const;
 
 export const limitNames = [
-  ...vehicleLimitNames,
-  'trailerMax',
-  'trailerTechnicalMax',
-  'trailerAxlesMax',
-  'axleGroupMax',
-] as const;
-export type LimitName = (typeof limitNames)[number];
+  ...new Set([...vehicleLimitNames, ...trailerLimitNames, ...camperLimitNames]),
+] as const satisfies readonly string[];
+export type LimitName =
+  (typeof vehicleLimitNames)[number] | (typeof trailerLimitNames)[number] | (typeof camperLimitNames)[number];
 
-/** Where a figure was read. `towBar`, `couplingHead` and `drawbar` also name the part whose limit it is. */
+/** Limits that are forces, in kN; all others are masses. */
+export const forceLimits: readonly LimitName[] = ['dValueKn', 'vValueKn'];
+
+/** Where a figure was read. The names of parts also say whose limit it is. */
 export const plateSources = [
   'vehiclePlate',
   'caravanPlate',
+  'camperPlate',
   'registration',
   'handbook',
   'towBar',
+  'receiver',
+  'ball',
+  'extension',
+  'distributionHitch',
+  'fifthWheel',
   'couplingHead',
   'drawbar',
+  'chassis',
+  'brakes',
+  'chains',
   'axle',
   'doorSticker',
   'certificate',

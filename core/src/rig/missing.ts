@@ -1,11 +1,16 @@
 import { message, term, verbatim, type Message } from '../messages/message.ts';
 import type { LimitName } from './limitNames.ts';
+import type { ConditionKind } from './plate.ts';
 
 /** What nobody has said yet, so that a load or a limit stays unknown. */
 export type Missing =
-  | { readonly code: 'emptyMass' | 'emptyAxles' | 'emptyBallLoad'; readonly body: string; readonly bodyName: string }
   | {
-      readonly code: 'wheelbase' | 'couplingOverhang' | 'axlePosition';
+      readonly code: 'emptyMass' | 'emptyAxles' | 'emptyBallLoad' | 'emptyCentre';
+      readonly body: string;
+      readonly bodyName: string;
+    }
+  | {
+      readonly code: 'wheelbase' | 'couplingOverhang' | 'pinOverhang' | 'axlePosition' | 'camperPosition';
       readonly body: string;
       readonly bodyName: string;
     }
@@ -17,12 +22,25 @@ export type Missing =
       readonly item: string;
       readonly name: Message;
     }
-  | { readonly code: 'limit'; readonly body: string; readonly bodyName: string; readonly limit: LimitName };
+  | { readonly code: 'limit'; readonly body: string; readonly bodyName: string; readonly limit: LimitName }
+  /** A figure that holds only under a condition nobody has confirmed. */
+  | {
+      readonly code: 'condition';
+      readonly body: string;
+      readonly bodyName: string;
+      readonly limit: LimitName;
+      readonly condition: ConditionKind;
+      readonly text: string;
+    };
 
 /** The missing thing in words: "the wheelbase of the Tern wagon". */
 export function missingMessage(missing: Missing): Message {
   const body = verbatim(missing.bodyName);
   if (missing.code === 'limit') return message('missing.limit', { limit: term(missing.limit), body });
+  if (missing.code === 'condition') {
+    const kind = message(`condition.${missing.condition}`, { text: verbatim(missing.text) });
+    return message('missing.condition', { limit: term(missing.limit), body, condition: kind });
+  }
   if (missing.code === 'position' || missing.code === 'contents') {
     return message(`missing.${missing.code}`, { name: missing.name, body });
   }
@@ -31,5 +49,6 @@ export function missingMessage(missing: Missing): Message {
 
 /** Where an owner finds it. */
 export function whereToFind(missing: Missing): Message {
-  return message(missing.code === 'limit' ? `where.${missing.limit}` : `where.${missing.code}`);
+  if (missing.code === 'limit') return message(`where.${missing.limit}`);
+  return message(missing.code === 'condition' ? `whereCondition.${missing.condition}` : `where.${missing.code}`);
 }

@@ -1,19 +1,50 @@
 import { z } from 'zod';
-import { dateField, idField, massField, noteField, typedField } from './fields.ts';
+import { dateField, idField, massField, nameField, noteField, typedField } from './fields.ts';
 import { limitNames, plateSources, type LimitName } from './limitNames.ts';
 import type { Body } from './body.ts';
 
+export const conditionKinds = [
+  'variant',
+  'towPackage',
+  'axleRatio',
+  'tyreSize',
+  'modelYear',
+  'withDistribution',
+  'withoutDistribution',
+  'other',
+] as const;
+export type ConditionKind = (typeof conditionKinds)[number];
+
+/** A figure may hold only for one variant, with one tow package, with the bars on … */
+const conditionSchema = z.strictObject({
+  kind: z.enum(conditionKinds),
+  /** Which one, in the words of the plate. */
+  text: nameField.optional(),
+  /** Whether it is met here. With or without distribution follows from the rig's hitch instead. */
+  met: z.enum(['yes', 'no', 'unknown']),
+});
+export type Condition = z.infer<typeof conditionSchema>;
+
 const figureSchema = z.strictObject({
   limit: z.enum(limitNames),
+  /** kg; kN for D and V values. */
   value: massField,
   /** As it stands on the plate, with its unit: "6173 lb". */
   typed: typedField,
+  conditions: z.array(conditionSchema).max(6).optional(),
 });
 
 /** One plate, paper or page with its figures, and the day it was read. */
 export const plateSchema = z.strictObject({
   id: idField,
   source: z.enum(plateSources),
+  /** Which form of plate or paper, for its own words and units. */
+  form: z.string().max(40).optional(),
+  /** A photograph of it, by the hash of its contents. */
+  photo: z
+    .string()
+    .regex(/^[a-f0-9]{64}$/)
+    .optional(),
   date: dateField.optional(),
   note: noteField.optional(),
   figures: z.array(figureSchema).max(40),

@@ -1,12 +1,17 @@
 import { z } from 'zod';
-import { idField, nameField } from './fields.ts';
+import { idField, nameField, positionField } from './fields.ts';
+import { hitchSchema } from './hitch.ts';
 
-/** A vehicle, alone or with the trailer behind it, in a situation, with the loadout last looked at. */
+/** A vehicle, alone or with what it carries and tows, in a situation, with the loadout last looked at. */
 export const rigSchema = z.strictObject({
   id: idField,
   name: nameField,
-  vehicle: idField,
+  /** Left out: a trailer judged by itself, as a buyer would. */
+  vehicle: idField.optional(),
   trailer: idField.optional(),
+  /** A slide-on camper and where its front wall stands, m behind the front axle. */
+  camper: z.strictObject({ body: idField, x: positionField.optional() }).optional(),
+  hitch: hitchSchema.optional(),
   situation: idField,
   loadout: idField,
 });

@@ -29,5 +29,8 @@ export const australianFacts: FactLayer = {
   'combination.max': { kind: 'legal', confidence: 'high', source: 'auVehicleStandards', variesBy: 'state' },
   'tow.braked': { kind: 'legal', confidence: 'high', source: 'auTowing', variesBy: 'state' },
   'tow.unbraked': { kind: 'legal', confidence: 'high', source: 'auTowing', variesBy: 'state' },
+  'coupling.part': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
+  'coupling.dValue': { kind: 'maker', confidence: 'low', source: 'auCouplings' },
+  'gear.tyres': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
   'ball.max': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
 };

@@ -1,14 +1,15 @@
 import { valueOf, type Compiled, type Value } from '../loading/compile.ts';
 import { message, term } from '../messages/message.ts';
+import { isFifthWheel } from '../rig/body.ts';
 import type { BallSchool } from '../situation/situation.ts';
 import { combineRows } from '../statics/row.ts';
 import type { Check } from './check.ts';
-import { judgeLeast, judgeMost, regionFor } from './context.ts';
+import { givenLimit, judgeLeast, judgeMost, regionFor } from './context.ts';
 import type { RuleFacts } from './facts.ts';
 import { factsIn } from './layers.ts';
 
 /** Lowest and highest share of the laden trailer on the coupling, by school. Guidance everywhere. */
-export const schoolBands: Readonly<Record<BallSchool, { readonly low: number; readonly high: number }>> = {
+const schoolBands: Readonly<Record<BallSchool, { readonly low: number; readonly high: number }>> = {
   'au-8-12': { low: 0.08, high: 0.12 },
   'au-9-11': { low: 0.09, high: 0.11 },
   'au-8-10': { low: 0.08, high: 0.1 },
@@ -17,10 +18,18 @@ export const schoolBands: Readonly<Record<BallSchool, { readonly low: number; re
   'na-10-15': { low: 0.1, high: 0.15 },
 };
 
+/** What a fifth wheel usually has on its pin. */
+const pinBand = { low: 0.15, high: 0.25 };
+
+/** The band of the owner's school; a fifth wheel has one of its own. */
+export const bandFor = (compiled: Compiled): { readonly low: number; readonly high: number } =>
+  isFifthWheel(compiled.view.trailer) ? pinBand : schoolBands[compiled.view.situation.ballSchool];
+
 /** A legal least where the rig is registered or travels, and the band of the owner's school. */
 export function ballChecks(compiled: Compiled): readonly Check[] {
   if (!compiled.view.trailer) return [];
-  return [...leastBallCheck(compiled), ...schoolChecks(compiled)];
+  const least = isFifthWheel(compiled.view.trailer) ? [] : leastBallCheck(compiled);
+  return [...least, ...schoolChecks(compiled)];
 }
 
 /** A share of another row: B − f·(trailer total). */
@@ -73,7 +82,7 @@ const otherBound = (other: Value): Pick<Check, 'either'> =>
 function schoolChecks(compiled: Compiled): readonly Check[] {
   const facts = factsIn(compiled.view.situation.vehicle)['ball.share'];
   if (!facts) return [];
-  const { low, high } = schoolBands[compiled.view.situation.ballSchool];
+  const { low, high } = bandFor(compiled);
   const { ballLoad, trailerTotal } = compiled.values;
   const total = trailerTotal.kind === 'known' ? trailerTotal.value : null;
   const base = {
@@ -90,7 +99,7 @@ function schoolChecks(compiled: Compiled): readonly Check[] {
   const name = (key: string, share: number) =>
     message(key, {
       share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
-      ballLoad: term('ballLoad'),
+      ballLoad: term(isFifthWheel(compiled.view.trailer) ? 'pinLoad' : 'ballLoad'),
     });
   const above = lessShare(compiled, high);
   return [
@@ -106,7 +115,7 @@ function schoolChecks(compiled: Compiled): readonly Check[] {
       id: 'ball.shareHigh',
       name: name('check.ballShareHigh', high),
       sense: 'max',
-      ...withLimit(judgeMost(compiled, above, { value: 0, figures: [], missing: [] }), ballLoad, total, high),
+      ...withLimit(judgeMost(compiled, above, givenLimit(0)), ballLoad, total, high),
     },
   ];
 }

@@ -32,8 +32,10 @@ export interface Check {
   readonly region: Region;
   readonly kind: CheckKind;
   readonly group: CheckGroup;
-  /** The load compared; for a place, its own contents. */
-  readonly quantity: QuantityName | 'place';
+  /** The load compared; for a place or a camper, its own contents; a D-value follows from permitted masses. */
+  readonly quantity: QuantityName | 'place' | 'camper' | 'dValue';
+  /** What demand, limit and margin are in; kg where nothing is said. */
+  readonly unit?: 'kN';
   /** What the check is called: the limit in the words of the region, or the owner's place. */
   readonly name: Message;
   /** A most or a least. */

@@ -17,5 +17,12 @@ export const commonFacts: FactLayer = {
   'tow.unbraked': { kind: 'legal', confidence: 'high', source: 'makerTow' },
   'ball.max': { kind: 'legal', confidence: 'high', source: 'couplingPlates' },
   'ball.share': { kind: 'guidance', confidence: 'medium', source: 'ballSchool' },
+  'coupling.part': { kind: 'maker', confidence: 'high', source: 'couplingPlates' },
+  'coupling.dValue': { kind: 'maker', confidence: 'high', source: 'couplingApproval' },
+  'camper.max': { kind: 'maker', confidence: 'medium', source: 'makerPlate', variesBy: 'maker' },
+  'gear.tyres': { kind: 'legal', confidence: 'medium', source: 'tyreMarks', variesBy: 'country' },
+  'gear.tyreReserve': { kind: 'guidance', confidence: 'medium', source: 'tyrePractice' },
+  'gear.wheels': { kind: 'maker', confidence: 'high', source: 'wheelMarks', variesBy: 'maker' },
+  'gear.springs': { kind: 'maker', confidence: 'high', source: 'springMarks', variesBy: 'maker' },
   'place.rating': { kind: 'maker', confidence: 'high', source: 'handbook', variesBy: 'maker' },
 };

@@ -1,21 +1,13 @@
-import type { Compiled } from '../loading/compile.ts';
-import type { Missing } from '../rig/missing.ts';
-import { figuresFor, type PlatedFigure } from '../rig/plate.ts';
+import type { Compiled, Value } from '../loading/compile.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { regionOf, type Jurisdiction, type Region } from '../situation/situation.ts';
 import type { Side } from '../statics/pointLoad.ts';
+import { massTolerance } from '../units/rounding.ts';
 import type { Check } from './check.ts';
 import type { RuleFacts, RuleId } from './facts.ts';
 import { judge } from './judge.ts';
 import { factsIn } from './layers.ts';
-import type { Value } from '../loading/compile.ts';
-
-/** A limit read off one or more plates, lowest first. */
-export interface Limit {
-  readonly value: number | null;
-  readonly figures: readonly PlatedFigure[];
-  readonly missing: readonly Missing[];
-}
+import { platedLimit, unconfirmed, type Limit } from './plated.ts';
 
 /** Plates and mass checks follow the country in which the body is registered. */
 export const placeOf = (compiled: Compiled, side: Side): Jurisdiction => compiled.view.situation[side];
@@ -25,31 +17,42 @@ export const factsFor = (compiled: Compiled, side: Side, rule: RuleId): RuleFact
 
 export const regionFor = (compiled: Compiled, side: Side): Region => regionOf(placeOf(compiled, side).country);
 
-/** The lowest figure of the bodies asked; unknown when the first of them, whose limit it is, states none. */
-export function plated(compiled: Compiled, limit: LimitName, holders: readonly Side[]): Limit {
-  const [first, second] = holders;
-  const holder = first && compiled.view[first];
-  const own = figuresFor(holder, limit);
-  const others = second ? figuresFor(compiled.view[second], limit) : [];
-  const figures = others.length > 0 ? [...own, ...others].sort((a, b) => a.value - b.value) : own;
-  const missing: Missing[] =
-    figures.length > 0 || !holder ? [] : [{ code: 'limit', body: holder.id, bodyName: holder.name, limit }];
-  return { value: figures[0]?.value ?? null, figures, missing };
-}
+/** The lowest figure that holds, of the bodies asked. */
+export const plated = (compiled: Compiled, limit: LimitName, holders: readonly Side[]): Limit =>
+  platedLimit(
+    compiled.view,
+    limit,
+    holders.map((side) => compiled.view[side]),
+  );
 
 /** The reserve an owner wants kept free. */
-const reserveOf = (compiled: Compiled): number => compiled.view.situation.reserve ?? 0;
+export const reserveOf = (compiled: Compiled): number => compiled.view.situation.reserve ?? 0;
 
-type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use'>;
+export type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use'>;
 
-/** Compares a load with a most. */
+/**
+ * Compares a load with a most. A lower figure that may or may not hold is used where the load keeps it anyway; where it
+ * would decide, nothing is decided.
+ */
 export function judgeMost(compiled: Compiled, demand: Value, limit: Limit): Judged {
   const missing = [...(demand.kind === 'unknown' ? demand.missing : []), ...limit.missing];
   const known = demand.kind === 'known' ? demand : null;
   const base = { demand: known?.value ?? null, sigma: known?.sigma ?? null, limit: limit.value, missing };
-  if (!known || limit.value === null) return { ...base, margin: null, status: 'unknown', use: known?.row ?? null };
-  const margin = limit.value - known.value;
-  return { ...base, margin, status: judge(margin, known.sigma, reserveOf(compiled)), use: known.row };
+  const unknown = { ...base, margin: null, status: 'unknown', use: known?.row ?? null } as const;
+  if (!known || limit.value === null) return unknown;
+  const lowest = Math.min(limit.value, ...limit.doubtful.map((figure) => figure.value));
+  const keepsAll = known.value <= lowest + massTolerance;
+  if (!keepsAll && known.value <= limit.value + massTolerance) {
+    const { vehicle, trailer, camper } = compiled.view;
+    const name = limit.doubtful[0]?.limit;
+    return name
+      ? { ...unknown, missing: [...missing, ...unconfirmed([vehicle, trailer, camper], name, limit.doubtful)] }
+      : unknown;
+  }
+  const counted = keepsAll ? lowest : limit.value;
+  const margin = counted - known.value;
+  const status = judge(margin, known.sigma, reserveOf(compiled));
+  return { ...base, limit: counted, margin, status, use: known.row };
 }
 
 /** Compares a load with a least; `margin` is a value of its own, since a least may be a share of another load. */
@@ -68,3 +71,6 @@ export function judgeLeast(compiled: Compiled, demand: Value, limit: number | nu
     use: margin.row,
   };
 }
+
+/** A limit nobody read off a plate: a table, a formula. */
+export const givenLimit = (value: number | null): Limit => ({ value, figures: [], missing: [], doubtful: [] });

@@ -12,6 +12,8 @@ export const europeanFacts: FactLayer = {
   'combination.max': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
   'tow.braked': { kind: 'legal', confidence: 'medium', source: 'euTowing', variesBy: 'country' },
   'tow.unbraked': { kind: 'legal', confidence: 'medium', source: 'euTowing', variesBy: 'country' },
+  'coupling.dValue': { kind: 'legal', confidence: 'high', source: 'couplingApproval' },
+  'gear.tyres': { kind: 'legal', confidence: 'high', source: 'tyreMarks' },
   'axle.frontShare': {
     kind: 'guidance',
     confidence: 'low',

@@ -18,7 +18,14 @@ export type RuleId =
   | 'ball.max'
   | 'ball.min'
   | 'ball.share'
-  | 'place.rating';
+  | 'place.rating'
+  | 'coupling.part'
+  | 'coupling.dValue'
+  | 'camper.max'
+  | 'gear.tyres'
+  | 'gear.tyreReserve'
+  | 'gear.wheels'
+  | 'gear.springs';
 
 /** What is known of a rule in one place: its force, its source, its figures. Kept apart from the function that applies it. */
 export interface RuleFacts extends RuleSource {

@@ -1,110 +1,23 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, term, type Message } from '../messages/message.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import type { Side } from '../statics/pointLoad.ts';
+import { isFifthWheel } from '../rig/body.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { massTolerance } from '../units/rounding.ts';
-import type { Check, CheckGroup } from './check.ts';
+import type { Check } from './check.ts';
 import { factsFor, judgeLeast, judgeMost, placeOf, plated, regionFor } from './context.ts';
-import type { RuleId } from './facts.ts';
-
-/** A plain comparison: one load, one plated limit. */
-interface LimitCheck {
-  readonly rule: RuleId;
-  readonly group: CheckGroup;
-  readonly limit: LimitName;
-  readonly quantity: QuantityName;
-  /** Whose registration decides, and whose plates hold the limit first. */
-  readonly side: Side;
-  readonly sense?: 'min';
-  /** Judged only where a figure is stated: no owner can be asked for a limit that plates need not show. */
-  readonly optional?: true;
-  readonly required?: true;
-}
-
-const limitChecks: readonly LimitCheck[] = [
-  {
-    rule: 'vehicle.max',
-    group: 'vehicle',
-    limit: 'vehicleMax',
-    quantity: 'vehicleTotal',
-    side: 'vehicle',
-    required: true,
-  },
-  {
-    rule: 'vehicle.technicalMax',
-    group: 'vehicle',
-    limit: 'vehicleTechnicalMax',
-    quantity: 'vehicleTotal',
-    side: 'vehicle',
-    optional: true,
-  },
-  { rule: 'axle.front', group: 'axles', limit: 'frontAxleMax', quantity: 'frontAxle', side: 'vehicle', required: true },
-  {
-    rule: 'axle.frontMin',
-    group: 'axles',
-    limit: 'frontAxleMin',
-    quantity: 'frontAxle',
-    side: 'vehicle',
-    sense: 'min',
-    optional: true,
-  },
-  { rule: 'axle.rear', group: 'axles', limit: 'rearAxleMax', quantity: 'rearAxle', side: 'vehicle', required: true },
-  { rule: 'axle.tag', group: 'axles', limit: 'tagAxleMax', quantity: 'tagAxle', side: 'vehicle', required: true },
-  {
-    rule: 'trailer.max',
-    group: 'trailer',
-    limit: 'trailerMax',
-    quantity: 'trailerTotal',
-    side: 'trailer',
-    required: true,
-  },
-  {
-    rule: 'trailer.technicalMax',
-    group: 'trailer',
-    limit: 'trailerTechnicalMax',
-    quantity: 'trailerTotal',
-    side: 'trailer',
-    optional: true,
-  },
-  {
-    rule: 'trailer.axles',
-    group: 'trailer',
-    limit: 'trailerAxlesMax',
-    quantity: 'trailerAxles',
-    side: 'trailer',
-    required: true,
-  },
-  {
-    rule: 'trailer.axleGroup',
-    group: 'trailer',
-    limit: 'axleGroupMax',
-    quantity: 'trailerAxles',
-    side: 'trailer',
-    optional: true,
-  },
-  {
-    rule: 'combination.max',
-    group: 'combination',
-    limit: 'combinationMax',
-    quantity: 'combination',
-    side: 'vehicle',
-    required: true,
-  },
-  { rule: 'tow.braked', group: 'coupling', limit: 'towBraked', quantity: 'trailerTotal', side: 'vehicle' },
-  { rule: 'tow.unbraked', group: 'coupling', limit: 'towUnbraked', quantity: 'trailerTotal', side: 'vehicle' },
-  { rule: 'ball.max', group: 'coupling', limit: 'ballMax', quantity: 'ballLoad', side: 'vehicle', required: true },
-];
+import { limitChecks, type LimitCheck } from './limitDefinitions.ts';
 
 /** Every plated limit of the rig against its load. */
 export const plainChecks = (compiled: Compiled): readonly Check[] =>
   limitChecks.flatMap((definition) => plainCheck(compiled, definition) ?? []);
 
 function plainCheck(compiled: Compiled, definition: LimitCheck): Check | null {
-  const { rule, limit: limitName, side } = definition;
+  const { rule, side } = definition;
   const facts = factsFor(compiled, side, rule);
   if (!facts) return null;
   const quantity = judgedQuantity(compiled, definition);
+  const limitName = judgedLimit(compiled, definition);
   const demand = compiled.values[quantity];
   const base = {
     id: rule,
@@ -113,7 +26,7 @@ function plainCheck(compiled: Compiled, definition: LimitCheck): Check | null {
     kind: facts.kind,
     group: definition.group,
     quantity,
-    name: message('check.limit', { limit: term(limitName) }),
+    name: message('check.limit', { limit: term(limitTerm(compiled, limitName)) }),
     sense: definition.sense ?? ('max' as const),
     required: definition.required ?? false,
     source: facts,
@@ -121,13 +34,19 @@ function plainCheck(compiled: Compiled, definition: LimitCheck): Check | null {
   const why = whyNot(compiled, definition);
   if (demand.kind === 'absent' || why) return notApplicable(base, why ?? 'check.no.trailer');
   const limit = plated(compiled, limitName, limitName === 'ballMax' ? ['vehicle', 'trailer'] : [side]);
-  if (definition.optional && limit.value === null) return notApplicable(base, 'check.no.figure');
+  const silent = limit.value === null && limit.doubtful.length === 0;
+  if (definition.optional && silent) return notApplicable(base, 'check.no.figure');
   const judged =
     definition.sense === 'min'
       ? judgeLeast(compiled, demand, limit.value, shifted(demand, limit.value ?? 0))
       : judgeMost(compiled, demand, limit);
-  return { ...base, ...judged, figures: limit.figures, notes: towNotes(compiled, definition, limit.value) };
+  const notes = [...towNotes(compiled, definition, limit.value), ...allowanceNotes(definition.limit, limitName)];
+  return { ...base, ...judged, figures: figuresOf(limit, judged.limit), notes };
 }
+
+/** The figures behind the limit that was used: the ones that hold, and a lower one that was kept anyway. */
+const figuresOf = (limit: ReturnType<typeof plated>, used: number | null) =>
+  used !== null && limit.value !== null && used < limit.value ? [...limit.doubtful, ...limit.figures] : limit.figures;
 
 /** A value less a fixed figure: same row, same ±. */
 const shifted = (demand: Compiled['values'][QuantityName], by: number) =>
@@ -149,9 +68,13 @@ const notApplicable = (
   use: null,
 });
 
-function whyNot(compiled: Compiled, { rule }: LimitCheck): string | null {
+function whyNot(compiled: Compiled, { rule, side }: LimitCheck): string | null {
   const { vehicle, trailer } = compiled.view;
-  if (rule === 'axle.tag' && !vehicle.geometry.tagAxle) return 'check.no.tagAxle';
+  if (!vehicle && side === 'vehicle' && rule !== 'ball.max') return 'check.no.vehicle';
+  if (!vehicle && rule === 'ball.max' && plated(compiled, 'ballMax', ['trailer']).figures.length === 0) {
+    return 'check.no.figure';
+  }
+  if (rule === 'axle.tag' && !vehicle?.geometry.tagAxle) return 'check.no.tagAxle';
   if (rule === 'combination.max' && !trailer) return 'check.no.trailer';
   if (rule === 'tow.braked' && trailer && !trailer.braked) return 'check.no.brakes';
   if (rule === 'tow.unbraked' && trailer?.braked) return 'check.no.unbraked';
@@ -160,10 +83,33 @@ function whyNot(compiled: Compiled, { rule }: LimitCheck): string | null {
 
 /** With a tag axle the rear limit is the drive axle's; German law compares towed mass as the load on the trailer's axles. */
 function judgedQuantity(compiled: Compiled, { rule, quantity }: LimitCheck): QuantityName {
-  if (rule === 'axle.rear' && compiled.view.vehicle.geometry.tagAxle) return 'driveAxle';
+  if (rule === 'axle.rear' && compiled.view.vehicle?.geometry.tagAxle) return 'driveAxle';
   const towing = rule === 'tow.braked' || rule === 'tow.unbraked';
   return towing && placeOf(compiled, 'vehicle').country === 'DE' ? 'trailerAxles' : quantity;
 }
+
+const towingAllowances: Readonly<Partial<Record<LimitName, LimitName>>> = {
+  vehicleMax: 'vehicleMaxTowing',
+  rearAxleMax: 'rearAxleMaxTowing',
+};
+
+/**
+ * A maker may allow more on the vehicle and its rear axle, only while towing and only up to 100 km/h. It counts where the
+ * papers state it, under European and British rules; never solo, and never in Australia. Regulation (EU) 1230/2012 and
+ * 2021/535, medium confidence on the road.
+ */
+function judgedLimit(compiled: Compiled, { limit }: LimitCheck): LimitName {
+  const more = towingAllowances[limit];
+  if (!more || !compiled.view.trailer || regionFor(compiled, 'vehicle') === 'au') return limit;
+  return plated(compiled, more, ['vehicle']).value === null ? limit : more;
+}
+
+const allowanceNotes = (plain: LimitName, judged: LimitName): readonly Message[] =>
+  plain === judged ? [] : [message('check.note.towingAllowance')];
+
+/** On a fifth wheel the ball load is a pin load. */
+export const limitTerm = (compiled: Compiled, limit: LimitName): string =>
+  limit === 'ballMax' && isFifthWheel(compiled.view.trailer) ? 'pinMax' : limit;
 
 /** Where the trailer's total fails the towing limit and its axle load passes, both readings are said. */
 function towNotes(compiled: Compiled, { rule }: LimitCheck, limit: number | null): readonly Message[] {

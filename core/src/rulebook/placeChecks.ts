@@ -1,6 +1,7 @@
 import type { Compiled } from '../loading/compile.ts';
-import type { RigView } from '../loading/rigView.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { message, verbatim } from '../messages/message.ts';
+import type { Body } from '../rig/body.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { Check } from './check.ts';
 import { factsFor, regionFor } from './context.ts';
@@ -41,13 +42,17 @@ export function placeContents({ loadout, things }: RigView): ReadonlyMap<string,
 /** A locker, rack or roof with a rating of its own. */
 export function placeChecks(compiled: Compiled): readonly Check[] {
   const contents = placeContents(compiled.view);
-  return (['vehicle', 'trailer'] as const).flatMap((side) => sideChecks(compiled, side, contents));
+  return placedBodies(compiled.view).flatMap(({ side, body }) => bodyChecks(compiled, side, body, contents));
 }
 
-function sideChecks(compiled: Compiled, side: Side, contents: ReadonlyMap<string, Contents>): readonly Check[] {
-  const body = compiled.view[side];
+function bodyChecks(
+  compiled: Compiled,
+  side: Side,
+  body: Body,
+  contents: ReadonlyMap<string, Contents>,
+): readonly Check[] {
   const facts = factsFor(compiled, side, 'place.rating');
-  if (!body || !facts) return [];
+  if (!facts) return [];
   return body.places.flatMap((place): readonly Check[] => {
     if (!place.rating) return [];
     const { mass, sigma } = contents.get(`${body.id}/${place.id}`) ?? { mass: 0, sigma: 0 };

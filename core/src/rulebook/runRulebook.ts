@@ -1,7 +1,10 @@
 import type { Compiled } from '../loading/compile.ts';
 import { ballChecks } from './ballChecks.ts';
+import { camperChecks } from './camperChecks.ts';
 import type { Check } from './check.ts';
+import { dValueCheck } from './dValueCheck.ts';
 import { frontShareCheck } from './frontShareCheck.ts';
+import { gearChecks } from './gearChecks.ts';
 import { plainChecks } from './limitChecks.ts';
 import { placeChecks } from './placeChecks.ts';
 
@@ -10,5 +13,8 @@ export const runRulebook = (compiled: Compiled): readonly Check[] => [
   ...plainChecks(compiled),
   ...ballChecks(compiled),
   ...frontShareCheck(compiled),
+  ...dValueCheck(compiled),
+  ...gearChecks(compiled),
+  ...camperChecks(compiled),
   ...placeChecks(compiled),
 ];

@@ -13,5 +13,6 @@ export const britishFacts: FactLayer = {
   'tow.unbraked': { kind: 'maker', confidence: 'medium', source: 'ukMakerTow' },
   'ball.max': { kind: 'maker', confidence: 'high', source: 'couplingPlates' },
   'axle.frontShare': { kind: 'guidance', confidence: 'low', source: 'frontAdvice', figures: { solo: 0.35 } },
+  'gear.tyres': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
   'ball.share': { kind: 'guidance', confidence: 'high', source: 'ballSchool' },
 };

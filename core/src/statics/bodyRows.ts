@@ -1,4 +1,4 @@
-import { scaled, type Affine } from './row.ts';
+import type { Affine } from './row.ts';
 
 /**
  * A trailer stands on its coupling (x = 0) and its axle group (x = A). Moments about the coupling: G·A = Σ m·x;
@@ -23,15 +23,15 @@ export function vehicleShares(wheelbase: number): { readonly front: Affine; read
 
 /**
  * The ball load is one more mass on the vehicle at x = W + h: per kg of it the rear gains (W+h)/W, the front loses h/W.
- * @returns what the trailer's own masses do to the vehicle's axles
+ * @param wheelbase W, m; @param overhang h, m
  */
-export function throughCoupling(
-  ballLoad: Affine,
+export const throughCoupling = (
   wheelbase: number,
   overhang: number,
-): { readonly front: Affine; readonly rear: Affine } {
-  return { front: scaled(-overhang / wheelbase, ballLoad), rear: scaled((wheelbase + overhang) / wheelbase, ballLoad) };
-}
+): { readonly front: number; readonly rear: number } => ({
+  front: -overhang / wheelbase,
+  rear: (wheelbase + overhang) / wheelbase,
+});
 
 /** A rear group of drive and tag axle sharing by a fixed ratio acts at one point between them. m from the front axle. */
 export const rearGroupCentre = (drive: number, tag: number, driveShare: number): number =>

@@ -1,5 +1,4 @@
-/** m/s², everywhere a force is needed. */
-const gravity = 9.81;
+import { gravity } from './distribution.ts';
 
 export interface CouplingHeightInput {
   /** Stiffness of one axle's suspension, N/m. */

@@ -10,6 +10,8 @@ export type LoadOrigin = 'empty' | 'basis' | 'fitted' | 'crew' | 'tank' | 'thing
 export interface PointLoad {
   readonly side: Side;
   readonly origin: LoadOrigin;
+  /** The body it belongs to: a camper's loads rest on the vehicle and are its own. */
+  readonly body: string;
   /** Whose mass it is in the file: a thing, a crew member, a tank, a part. */
   readonly id: string;
   readonly name: Message;
@@ -56,12 +58,13 @@ export function sumLoads(loads: readonly PointLoad[], side: Side): LoadSums {
   return { mass, moment, variance, varianceX, varianceXX, spread };
 }
 
-/** Value of a row: Σ m·(at0 + perMetre·x) over both bodies, kg. */
+/** Value of a row: Σ m·(at0 + perMetre·x) over both bodies, and what is fixed, kg. */
 export const rowValue = (row: Row, vehicle: LoadSums, trailer: LoadSums): number =>
   row.vehicle.at0 * vehicle.mass +
   row.vehicle.perMetre * vehicle.moment +
   row.trailer.at0 * trailer.mass +
-  row.trailer.perMetre * trailer.moment;
+  row.trailer.perMetre * trailer.moment +
+  (row.fixed ?? 0);
 
 /** Standard deviation of a row, kg, first order: Σ (at0 + perMetre·x)²σ² + (perMetre·m)²σx². */
 export function rowSigma(row: Row, vehicle: LoadSums, trailer: LoadSums): number {

@@ -31,7 +31,7 @@ describe('statics of any rig', () => {
     fc.assert(
       fc.property(arbitraryRig, fc.integer({ min: -3, max: 6 }), (rig, about) => {
         const one = all(rig);
-        const { wheelbase: W = 0, couplingOverhang: h = 0 } = one.lengths;
+        const { wheelbase: W = 0, couplingOverhang: h = 0 } = one.lengths.vehicle ?? {};
         const down = one.loads
           .filter((load) => load.side === 'vehicle')
           .reduce((sum, load) => sum + load.mass * ((load.x ?? 0) - about), kg(one, 'ballLoad') * (W + h - about));

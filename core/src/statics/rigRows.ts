@@ -1,7 +1,8 @@
 import { rearGroupCentre, throughCoupling, trailerShares, vehicleShares } from './bodyRows.ts';
-import { everything, nothing, scaled, type Row } from './row.ts';
+import { coupleOf, type Distribution } from './distribution.ts';
+import { combineRows, everything, nothing, scaledRow, type Row } from './row.ts';
 
-/** Every load that is compared with a limit, by code name. kg. */
+/** Every load that is compared with a limit, by code name. kg. `ballLoad` is the undistributed one: bars off. */
 export const quantityNames = [
   'vehicleSolo',
   'vehicleTotal',
@@ -12,19 +13,26 @@ export const quantityNames = [
   'trailerTotal',
   'trailerAxles',
   'ballLoad',
+  'ballLoadTowed',
   'combination',
 ] as const;
 export type QuantityName = (typeof quantityNames)[number];
 
-/** Lengths the rows need, m; undefined where the owner has not measured. */
-export interface RigLengths {
+/** Lengths of the vehicle, m; undefined where the owner has not measured. */
+export interface VehicleLengths {
   /** Front axle to the (drive) rear axle. */
   readonly wheelbase?: number | undefined;
-  /** Coupling behind the (drive) rear axle. */
+  /** Coupling, or pin, behind the (drive) rear axle, a hitch extension included. */
   readonly couplingOverhang?: number | undefined;
   readonly tagAxle?: { readonly offset: number; readonly driveShare: number } | undefined;
+}
+
+export interface RigLengths {
+  /** undefined: a trailer judged by itself. */
+  readonly vehicle?: VehicleLengths | undefined;
   /** undefined: no trailer. */
   readonly trailer?: { readonly axlePosition?: number | undefined } | undefined;
+  readonly distribution?: Distribution | undefined;
 }
 
 type LengthName = 'wheelbase' | 'couplingOverhang' | 'axlePosition';
@@ -32,78 +40,105 @@ type LengthName = 'wheelbase' | 'couplingOverhang' | 'axlePosition';
 export type RowOrMissing = Row | { readonly missing: readonly LengthName[] } | null;
 
 /** m from the front axle to where the rear axle or group acts. */
-export function effectiveWheelbase(lengths: RigLengths): number | undefined {
-  const { wheelbase, tagAxle } = lengths;
+export function effectiveWheelbase({ vehicle }: RigLengths): number | undefined {
+  const wheelbase = vehicle?.wheelbase;
+  const tagAxle = vehicle?.tagAxle;
   if (wheelbase === undefined || !tagAxle) return wheelbase;
   return rearGroupCentre(wheelbase, wheelbase + tagAxle.offset, tagAxle.driveShare);
 }
 
 /** m from the front axle to the coupling. */
-export const couplingPosition = (lengths: RigLengths): number | undefined =>
-  lengths.wheelbase === undefined || lengths.couplingOverhang === undefined
+export const couplingPosition = ({ vehicle }: RigLengths): number | undefined =>
+  vehicle?.wheelbase === undefined || vehicle.couplingOverhang === undefined
     ? undefined
-    : lengths.wheelbase + lengths.couplingOverhang;
+    : vehicle.wheelbase + vehicle.couplingOverhang;
 
-/** One influence row a quantity. The trailer reaches the vehicle only through the ball load. */
+/** m from where the rear axle or group acts to the coupling: the arm h of every formula. */
+export function effectiveOverhang(lengths: RigLengths): number | undefined {
+  const wheelbase = effectiveWheelbase(lengths);
+  const coupling = couplingPosition(lengths);
+  return wheelbase === undefined || coupling === undefined ? undefined : coupling - wheelbase;
+}
+
+const onVehicle: Row = { vehicle: everything, trailer: nothing };
+const onTrailer: Row = { vehicle: nothing, trailer: everything };
+
+/** One influence row a quantity. The trailer reaches the vehicle only through the coupling: ball load and couple. */
 export function rigRows(lengths: RigLengths): Readonly<Record<QuantityName, RowOrMissing>> {
-  const rear = axleRow(lengths, 'rear');
-  const share = lengths.tagAxle?.driveShare;
+  const towed = towedRows(lengths);
+  const rear = axleRow(lengths, towed, 'rear');
+  const share = lengths.vehicle?.tagAxle?.driveShare;
   const part = (by: number | undefined): RowOrMissing =>
     by === undefined ? null : rear && 'vehicle' in rear ? scaledRow(by, rear) : rear;
   return {
-    vehicleSolo: { vehicle: everything, trailer: nothing },
-    vehicleTotal: vehicleTotalRow(lengths),
-    frontAxle: axleRow(lengths, 'front'),
+    vehicleSolo: lengths.vehicle ? onVehicle : null,
+    vehicleTotal: lengths.vehicle ? (lengths.trailer ? vehicleTotalRow(towed) : onVehicle) : null,
+    frontAxle: axleRow(lengths, towed, 'front'),
     rearAxle: rear,
     driveAxle: part(share),
     tagAxle: part(share === undefined ? undefined : 1 - share),
-    ...trailerRows(lengths),
-    combination: lengths.trailer ? { vehicle: everything, trailer: everything } : null,
+    trailerTotal: lengths.trailer ? onTrailer : null,
+    trailerAxles: towed.axles,
+    ballLoad: towed.undistributed,
+    ballLoadTowed: towed.ballLoad,
+    combination: lengths.trailer && lengths.vehicle ? { vehicle: everything, trailer: everything } : null,
   };
 }
 
-const scaledRow = (by: number, row: Row): Row => ({
-  vehicle: scaled(by, row.vehicle),
-  trailer: scaled(by, row.trailer),
-});
+interface TowedRows {
+  /** Bars off: what the ball limits are judged with. */
+  readonly undistributed: RowOrMissing;
+  /** As towed, B' = B − τ/A. */
+  readonly ballLoad: RowOrMissing;
+  /** As towed, G' = G + τ/A. */
+  readonly axles: RowOrMissing;
+  /** The couple τ between the frames, kg·m. */
+  readonly couple: Row | null;
+}
 
-function trailerRows(
-  lengths: RigLengths,
-): Pick<Record<QuantityName, RowOrMissing>, 'trailerTotal' | 'trailerAxles' | 'ballLoad'> {
-  if (!lengths.trailer) return { trailerTotal: null, trailerAxles: null, ballLoad: null };
-  const trailerTotal = { vehicle: nothing, trailer: everything };
+function towedRows(lengths: RigLengths): TowedRows {
+  if (!lengths.trailer) return { undistributed: null, ballLoad: null, axles: null, couple: null };
   const { axlePosition } = lengths.trailer;
   if (axlePosition === undefined) {
     const missing = { missing: ['axlePosition'] } as const;
-    return { trailerTotal, trailerAxles: missing, ballLoad: missing };
+    return { undistributed: missing, ballLoad: missing, axles: missing, couple: null };
   }
   const shares = trailerShares(axlePosition);
+  const ball: Row = { vehicle: nothing, trailer: shares.ballLoad };
+  const axles: Row = { vehicle: nothing, trailer: shares.axles };
+  if (!lengths.distribution) return { undistributed: ball, ballLoad: ball, axles, couple: null };
+  const overhang = effectiveOverhang(lengths);
+  if (overhang === undefined) {
+    const length: LengthName = lengths.vehicle?.wheelbase === undefined ? 'wheelbase' : 'couplingOverhang';
+    const missing = { missing: [length] };
+    return { undistributed: ball, ballLoad: missing, axles: missing, couple: null };
+  }
+  const { perKg, fixed } = coupleOf(lengths.distribution, overhang, axlePosition);
+  const couple: Row = { ...scaledRow(perKg, ball), fixed };
   return {
-    trailerTotal,
-    trailerAxles: { vehicle: nothing, trailer: shares.axles },
-    ballLoad: { vehicle: nothing, trailer: shares.ballLoad },
+    undistributed: ball,
+    ballLoad: combineRows(ball, -1 / axlePosition, couple),
+    axles: combineRows(axles, 1 / axlePosition, couple),
+    couple,
   };
 }
 
-function vehicleTotalRow(lengths: RigLengths): RowOrMissing {
-  if (!lengths.trailer) return { vehicle: everything, trailer: nothing };
-  const { axlePosition } = lengths.trailer;
-  if (axlePosition === undefined) return { missing: ['axlePosition'] };
-  return { vehicle: everything, trailer: trailerShares(axlePosition).ballLoad };
-}
+const vehicleTotalRow = ({ ballLoad }: TowedRows): RowOrMissing =>
+  ballLoad && 'vehicle' in ballLoad ? combineRows(onVehicle, 1, ballLoad) : ballLoad;
 
-function axleRow(lengths: RigLengths, axle: 'front' | 'rear'): RowOrMissing {
+/** Front: F0 − B'·h/W + τ/W. Rear: R0 + B'·(W+h)/W − τ/W. */
+function axleRow(lengths: RigLengths, towed: TowedRows, axle: 'front' | 'rear'): RowOrMissing {
+  if (!lengths.vehicle) return null;
   const wheelbase = effectiveWheelbase(lengths);
-  const coupling = couplingPosition(lengths);
+  const overhang = effectiveOverhang(lengths);
   const missing: LengthName[] = [];
   if (wheelbase === undefined) missing.push('wheelbase');
-  if (lengths.trailer && lengths.couplingOverhang === undefined) missing.push('couplingOverhang');
+  if (lengths.trailer && lengths.vehicle.couplingOverhang === undefined) missing.push('couplingOverhang');
   if (lengths.trailer && lengths.trailer.axlePosition === undefined) missing.push('axlePosition');
   if (wheelbase === undefined || missing.length > 0) return { missing };
-  const vehicle = vehicleShares(wheelbase)[axle];
-  if (!lengths.trailer || lengths.trailer.axlePosition === undefined || coupling === undefined) {
-    return { vehicle, trailer: nothing };
-  }
-  const { ballLoad } = trailerShares(lengths.trailer.axlePosition);
-  return { vehicle, trailer: throughCoupling(ballLoad, wheelbase, coupling - wheelbase)[axle] };
+  const own: Row = { vehicle: vehicleShares(wheelbase)[axle], trailer: nothing };
+  const { ballLoad, couple } = towed;
+  if (!ballLoad || !('vehicle' in ballLoad) || overhang === undefined) return own;
+  const pressed = combineRows(own, throughCoupling(wheelbase, overhang)[axle], ballLoad);
+  return couple ? combineRows(pressed, (axle === 'front' ? 1 : -1) / wheelbase, couple) : pressed;
 }

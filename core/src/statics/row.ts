@@ -4,10 +4,14 @@ export interface Affine {
   readonly perMetre: number;
 }
 
-/** One quantity as a linear function of every mass on both bodies. Value, ±, margin and preview all read this. */
+/**
+ * One quantity as a linear function of every mass on both bodies. Value, ±, margin and preview all read this. `fixed` is
+ * what stands there without any mass: the couple of a load-distribution hitch set by hand.
+ */
 export interface Row {
   readonly vehicle: Affine;
   readonly trailer: Affine;
+  readonly fixed?: number;
 }
 
 export const nothing: Affine = { at0: 0, perMetre: 0 };
@@ -24,6 +28,13 @@ const added = (a: Affine, b: Affine): Affine => ({ at0: a.at0 + b.at0, perMetre:
 export const combineRows = (a: Row, factor: number, b: Row): Row => ({
   vehicle: added(a.vehicle, scaled(factor, b.vehicle)),
   trailer: added(a.trailer, scaled(factor, b.trailer)),
+  fixed: (a.fixed ?? 0) + factor * (b.fixed ?? 0),
+});
+
+export const scaledRow = (by: number, row: Row): Row => ({
+  vehicle: scaled(by, row.vehicle),
+  trailer: scaled(by, row.trailer),
+  fixed: by * (row.fixed ?? 0),
 });
 
 /** Change of the quantity for one kg put at `x` of a body. */

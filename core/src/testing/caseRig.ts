@@ -1,7 +1,8 @@
 import type { Workspace } from '../exchange/workspace.ts';
 import { emptyWorkspace } from '../exchange/workspace.ts';
 import { viewRig, type RigView } from '../loading/rigView.ts';
-import type { Trailer, Vehicle } from '../rig/body.ts';
+import type { Camper, Trailer, Vehicle } from '../rig/body.ts';
+import type { Hitch } from '../rig/hitch.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { vehicleLimitNames } from '../rig/limitNames.ts';
 import { situationIn } from '../situation/situation.ts';
@@ -12,6 +13,7 @@ export interface CaseRig {
   readonly trailer?: CaseTrailer;
   readonly ballLoad?: number;
   readonly limits?: Readonly<Partial<Record<LimitName, number>>>;
+  readonly hitch?: { readonly rho?: number; readonly T?: number; readonly extension?: number };
 }
 
 interface CaseMass {
@@ -19,6 +21,8 @@ interface CaseMass {
   readonly m: number;
   readonly x: number;
   readonly y?: number;
+  readonly sigma_m?: number;
+  readonly zoneHalfLength?: number;
 }
 
 interface CaseTank {
@@ -37,7 +41,7 @@ interface CaseTrailer extends CaseBody {
   readonly A: number;
   readonly axles: number;
   readonly track?: number;
-  readonly bare: { readonly m: number; readonly x: number };
+  readonly bare: { readonly m: number; readonly x: number; readonly sigma_m?: number };
 }
 
 interface CaseVehicle extends CaseBody {
@@ -45,10 +49,12 @@ interface CaseVehicle extends CaseBody {
   readonly h?: number;
   readonly x_coupling?: number;
   readonly rearGroup?: { readonly x_drive: number; readonly x_tag: number; readonly driveShare: number };
-  readonly bare: { readonly R_front: number; readonly R_rear: number };
+  readonly bare:
+    | { readonly R_front: number; readonly R_rear: number }
+    | { readonly m: number; readonly x: number; readonly sigma_m?: number };
   readonly trackFront?: number;
   readonly trackRear?: number;
-  readonly camper?: CaseBody & { readonly x: number; readonly bare: { readonly m: number; readonly x: number } };
+  readonly camper?: CaseCamper;
   readonly accessories?: readonly {
     readonly id: string;
     readonly on?: { readonly m: number; readonly x: number };
@@ -56,10 +62,15 @@ interface CaseVehicle extends CaseBody {
   }[];
 }
 
+interface CaseCamper extends CaseBody {
+  readonly x: number;
+  readonly bare: { readonly m: number; readonly x: number };
+}
+
 const equipment = (body: CaseBody, id: string) => ({
   plates: [] as Vehicle['plates'],
   fitted: [] as Vehicle['fitted'],
-  places: (body.masses ?? []).map((one) => ({ id: one.id, name: one.id, kind: 'floor' as const, x: one.x })),
+  places: (body.masses ?? []).map((one) => ({ id: one.id, name: one.id, kind: 'floor' as const, x: one.x, ...(one.zoneHalfLength ? { length: 2 * one.zoneHalfLength } : {}) })),
   tanks: (body.tanks ?? []).map((one) => ({
     id: one.id,
     name: one.id,
@@ -76,14 +87,6 @@ function caseVehicle(given: CaseVehicle, limits: CaseRig['limits']): Vehicle {
   const group = given.rearGroup;
   const wheelbase = group?.x_drive ?? given.W ?? 3;
   const overhang = given.x_coupling === undefined ? (given.h ?? 1) : given.x_coupling - wheelbase;
-  const camper = given.camper;
-  const carried = camper
-    ? [
-        { id: 'camper', m: camper.bare.m, x: camper.bare.x },
-        ...(camper.masses ?? []),
-        ...(camper.tanks ?? []).map((tank) => ({ id: tank.id, m: tank.litres * tank.density, x: tank.x })),
-      ].map((mass) => ({ ...mass, x: mass.x + camper.x }))
-    : [];
   const body = equipment(given, 'vehicle');
   const known = vehicleLimitNames.filter((name) => limits?.[name] !== undefined);
   return {
@@ -95,18 +98,12 @@ function caseVehicle(given: CaseVehicle, limits: CaseRig['limits']): Vehicle {
       couplingOverhang: overhang,
       ...(group ? { tagAxle: { offset: group.x_tag - group.x_drive, driveShare: group.driveShare } } : {}),
     },
-    emptyMass: { basis: 'dry', frontAxle: given.bare.R_front, rearAxle: given.bare.R_rear, source: 'other' },
+    emptyMass: { basis: 'dry', source: 'other', ...bareAxles(given.bare, wheelbase) },
     seats: [],
     plates: [
       { id: 'p', source: 'other', figures: known.map((limit) => ({ limit, value: limits?.[limit] ?? 0, typed: '' })) },
     ],
     fitted: [
-      ...carried.map((mass) => ({
-        id: mass.id,
-        name: mass.id,
-        on: { mass: mass.m, x: mass.x },
-        inEmptyMass: 'no' as const,
-      })),
       ...(given.accessories ?? []).map(({ id, on, off }) => ({
         id,
         name: id,
@@ -118,6 +115,20 @@ function caseVehicle(given: CaseVehicle, limits: CaseRig['limits']): Vehicle {
   };
 }
 
+/** A mass at x as the two axle loads it makes; its ± goes to the whole. */
+function bareAxles(bare: CaseVehicle['bare'], wheelbase: number) {
+  if ('R_front' in bare) return { frontAxle: bare.R_front, rearAxle: bare.R_rear };
+  const rearAxle = (bare.m * bare.x) / wheelbase;
+  return { frontAxle: bare.m - rearAxle, rearAxle, plusMinus: 2 * (bare.sigma_m ?? 0) };
+}
+
+const caseCamper = (given: CaseCamper): Camper => ({
+  ...equipment(given, 'camper'),
+  kind: 'camper',
+  geometry: {},
+  emptyMass: { basis: 'dry', total: given.bare.m, centre: given.bare.x, source: 'other' },
+});
+
 function caseTrailer(given: CaseTrailer, limits: CaseRig['limits']): Trailer {
   const names = ['trailerMax', 'trailerAxlesMax'] as const;
   return {
@@ -128,6 +139,7 @@ function caseTrailer(given: CaseTrailer, limits: CaseRig['limits']): Trailer {
     emptyMass: {
       basis: 'dry',
       total: given.bare.m,
+      plusMinus: 2 * (given.bare.sigma_m ?? 0),
       ballLoad: given.bare.m * (1 - given.bare.x / given.A),
       source: 'other',
     },
@@ -149,6 +161,12 @@ const presses = (ballLoad: number): CaseTrailer => ({ A: 4, axles: 1, bare: { m:
 
 const standIn: CaseVehicle = { W: 3, h: 1, bare: { R_front: 1000, R_rear: 1000 } };
 
+function caseHitch({ rho, T, extension }: NonNullable<CaseRig['hitch']>): Hitch {
+  const distribution: Hitch['distribution'] =
+    T === undefined ? { kind: 'fraction', fraction: rho ?? 0 } : { kind: 'couple', coupleNm: T };
+  return { distribution, ...(extension === undefined ? {} : { extension }) };
+}
+
 /** A whole document out of a worked case, so that the case runs through everything a real rig runs through. */
 function caseWorkspace(given: CaseRig): Workspace {
   const trailer = given.trailer ?? (given.ballLoad === undefined ? undefined : presses(given.ballLoad));
@@ -156,12 +174,22 @@ function caseWorkspace(given: CaseRig): Workspace {
   const pairs = [
     ['vehicle', vehicle],
     ['trailer', trailer],
+    ['camper', vehicle.camper],
   ] as const;
   const masses = pairs.flatMap(([body, one]) => (one?.masses ?? []).map((mass) => ({ body, ...mass })));
   return {
     ...emptyWorkspace('case', 'case'),
-    bodies: [caseVehicle(vehicle, given.limits), ...(trailer ? [caseTrailer(trailer, given.limits)] : [])],
-    things: masses.map(({ body, id, m }) => ({ id: `${body}-${id}`, name: id, mass: m })),
+    bodies: [
+      caseVehicle(vehicle, given.limits),
+      ...(trailer ? [caseTrailer(trailer, given.limits)] : []),
+      ...(vehicle.camper ? [caseCamper(vehicle.camper)] : []),
+    ],
+    things: masses.map(({ body, id, m, sigma_m }) => ({
+      id: `${body}-${id}`,
+      name: id,
+      mass: m,
+      ...(sigma_m ? { plusMinus: 2 * sigma_m } : {}),
+    })),
     loadouts: [
       {
         id: 'loadout',
@@ -180,6 +208,8 @@ function caseWorkspace(given: CaseRig): Workspace {
         name: 'rig',
         vehicle: 'vehicle',
         ...(trailer ? { trailer: 'trailer' } : {}),
+        ...(vehicle.camper ? { camper: { body: 'camper', x: vehicle.camper.x } } : {}),
+        ...(given.hitch ? { hitch: caseHitch(given.hitch) } : {}),
         situation: 'here',
         loadout: 'loadout',
       },

@@ -1,9 +1,11 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, term, verbatim } from '../messages/message.ts';
+import { forceLimits } from '../rig/limitNames.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
-import { schoolBands } from '../rulebook/ballChecks.ts';
+import { bandFor } from '../rulebook/ballChecks.ts';
 import type { Check } from '../rulebook/check.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
+import { dValueSteps, gearLimitSteps } from './explainParts.ts';
 import { explainQuantity } from './explainQuantity.ts';
 import { work, type Explanation, type Operand, type Step } from './explanation.ts';
 
@@ -14,7 +16,8 @@ export function explainCheck(compiled: Compiled, check: Check): Explanation {
   const steps = [...demand.steps, ...limit.steps];
   if (demand.operand && limit.operand) {
     const pair = check.sense === 'max' ? [limit.operand, demand.operand] : [demand.operand, limit.operand];
-    steps.push(work('difference', pair, message(check.sense === 'max' ? 'step.left' : 'step.above')));
+    const name = message(check.sense === 'max' ? 'step.left' : 'step.above');
+    steps.push(work('difference', pair, name, check.unit ?? 'kg'));
   }
   return { title: check.name, steps };
 }
@@ -30,8 +33,26 @@ function demandSteps(compiled: Compiled, check: Check): Part {
     const step = work('sum', operands, check.name);
     return { steps: [step], operand: step.result };
   }
+  if (check.quantity === 'dValue') {
+    const steps = dValueSteps(compiled);
+    return { steps, operand: steps.at(-1)?.result ?? null };
+  }
+  if (check.quantity === 'camper') {
+    const step = work('sum', camperOperands(compiled, check), check.name);
+    return { steps: [step], operand: step.result };
+  }
   const steps = explainQuantity(compiled, check.quantity);
   return { steps, operand: steps.at(-1)?.result ?? null };
+}
+
+/** A camper with everything in it; and for a tray also what else stands on it. */
+function camperOperands(compiled: Compiled, check: Check): readonly Operand[] {
+  const { camper, vehicle } = compiled.view;
+  const own = compiled.loads
+    .filter((load) => load.body === camper?.id && load.mass !== 0)
+    .map((load): Operand => ({ name: load.name, value: load.mass, unit: 'kg' }));
+  const tray = check.id.startsWith('camper.tray:') ? check.id.slice('camper.tray:'.length) : null;
+  return tray && vehicle ? [...own, ...placeOperands(compiled, vehicle.id, tray)] : own;
 }
 
 /** The things in one place, each with its mass. */
@@ -50,7 +71,7 @@ export function placeOperands(compiled: Compiled, body: string, place: string): 
 const platedOperand = (figure: PlatedFigure): Operand => ({
   name: message('check.limit', { limit: term(figure.limit) }),
   value: figure.value,
-  unit: 'kg',
+  unit: forceLimits.includes(figure.limit) ? 'kN' : 'kg',
   origin: message('origin.plate', {
     source: message(`plateSource.${figure.source}`),
     typed: verbatim(figure.typed),
@@ -62,9 +83,11 @@ function limitSteps(compiled: Compiled, check: Check): Part {
   if (check.limit === null) return { steps: [], operand: null };
   const share = shareOfLoad(compiled, check);
   if (share) return share;
+  const gear = gearLimitSteps(compiled, check);
+  if (gear.length > 0) return { steps: gear, operand: gear.at(-1)?.result ?? null };
   const [only, ...more] = check.figures;
   if (only && more.length > 0) {
-    const step = work('lowest', check.figures.map(platedOperand), message('step.lowestLimit'));
+    const step = work('lowest', check.figures.map(platedOperand), message('step.lowestLimit'), check.unit ?? 'kg');
     return { steps: [step], operand: { ...step.result, origin: platedOperand(only).origin } };
   }
   if (only) return { steps: [], operand: platedOperand(only) };
@@ -94,7 +117,7 @@ function shareBase(
   check: Check,
 ): { quantity: QuantityName; share: number; atMost?: number } | null {
   const { figures } = check.source;
-  const school = schoolBands[compiled.view.situation.ballSchool];
+  const school = bandFor(compiled);
   switch (check.id) {
     case 'ball.shareLow':
       return { quantity: 'trailerTotal', share: school.low };

@@ -8,10 +8,12 @@ import { work, type Explanation } from './explanation.ts';
 export function explainPayload({ compiled }: Assessment, key: string): Explanation | null {
   const [side, part] = key.split('/');
   const body = side === 'vehicle' || side === 'trailer' ? compiled.view[side] : undefined;
-  if (!body || part === undefined || !(part in payloadOrigins)) return null;
-  const origins: readonly LoadOrigin[] = payloadOrigins[part as PayloadPart];
+  if (!body || part === undefined) return null;
+  if (part !== 'camper' && !(part in payloadOrigins)) return null;
+  const origins: readonly LoadOrigin[] = part === 'camper' ? [] : payloadOrigins[part as PayloadPart];
   const operands = compiled.loads
-    .filter((load) => load.side === side && origins.includes(load.origin) && load.mass !== 0)
+    .filter((load) => load.side === side && load.mass !== 0)
+    .filter((load) => (load.body === body.id ? origins.includes(load.origin) : part === 'camper'))
     .map((load) => ({ name: load.name, value: load.mass, unit: 'kg' as const }));
   const title = message(`payload.${part}`);
   return { title, steps: [work('sum', operands, title)] };

@@ -1,5 +1,5 @@
 import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
-import type { RigView } from '../loading/rigView.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { message, verbatim } from '../messages/message.ts';
 import type { Check } from '../rulebook/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -31,9 +31,9 @@ export function explainRoom(assessment: Assessment, key: string): Explanation | 
   return { title, steps: roomSteps(assessment, found, room.binding) };
 }
 
-function roomSteps({ compiled }: Assessment, { side, place }: PlaceRoom, binding: Check): readonly Step[] {
+function roomSteps({ compiled }: Assessment, { side, ...found }: PlaceRoom, binding: Check): readonly Step[] {
   const { steps } = explainCheck(compiled, binding);
-  const x = place.x ?? 0;
+  const x = found.x ?? 0;
   const bound = widestBound(binding, side, x);
   // A place bound by its own rating takes what its rating leaves.
   if (!bound) return steps;
@@ -67,9 +67,9 @@ function widestBound(check: Check, side: Side, x: number): Bound | null {
 }
 
 function placeOf(view: RigView, key: string): { body: string; place: string; name: string } | null {
-  for (const body of [view.vehicle, view.trailer]) {
-    const place = body?.places.find((one) => `${body.id}/${one.id}` === key);
-    if (body && place) return { body: body.id, place: place.id, name: place.name };
+  for (const { body } of placedBodies(view)) {
+    const place = body.places.find((one) => `${body.id}/${one.id}` === key);
+    if (place) return { body: body.id, place: place.id, name: place.name };
   }
   return null;
 }

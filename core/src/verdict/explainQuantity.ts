@@ -1,7 +1,8 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, term, verbatim } from '../messages/message.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { couplingPosition, effectiveWheelbase, type QuantityName } from '../statics/rigRows.ts';
+import { gravity } from '../statics/distribution.ts';
+import { couplingPosition, effectiveOverhang, type QuantityName } from '../statics/rigRows.ts';
 import { work, type Operand, type Step } from './explanation.ts';
 
 /** The steps that lead to a load, from the things on board on. Empty when the load is not known. */
@@ -39,8 +40,10 @@ class Working {
         return this.trailerAxles();
       case 'ballLoad':
         return this.step('ballLoad', () =>
-          work('difference', [this.bodyTotal('trailer'), this.trailerAxles()], this.named('ballLoad')),
+          work('difference', [this.bodyTotal('trailer'), this.axlesUndistributed()], this.named('ballLoad')),
         );
+      case 'ballLoadTowed':
+        return this.ballLoadTowed();
       case 'combination':
         return this.step('combination', () =>
           work('sum', [this.bodyTotal('vehicle'), this.bodyTotal('trailer')], this.named('combination')),
@@ -93,22 +96,72 @@ class Working {
     return this.step(`moments.${side}`, () => work('moments', this.loads(side), name, 'kgm'));
   }
 
+  private axlePosition = (): Operand => metres('axlePosition', this.compiled.lengths.trailer?.axlePosition ?? 0);
+
+  /** What stands on the trailer's axles with the bars off. */
+  private axlesUndistributed(): Operand {
+    const name = this.distributed() ? message('step.axlesBarsOff') : this.named('trailerAxles');
+    return this.step('axles.off', () => work('quotient', [this.moments('trailer'), this.axlePosition()], name));
+  }
+
   private trailerAxles(): Operand {
-    const arm = metres('axlePosition', this.compiled.lengths.trailer?.axlePosition ?? 0);
+    if (!this.distributed()) return this.axlesUndistributed();
     return this.step('trailerAxles', () =>
-      work('quotient', [this.moments('trailer'), arm], this.named('trailerAxles')),
+      work('sum', [this.axlesUndistributed(), this.shiftedToTrailer()], this.named('trailerAxles')),
+    );
+  }
+
+  private ballLoadTowed(): Operand {
+    const ball = this.find('ballLoad');
+    if (!this.distributed()) return ball;
+    return this.step('ballLoadTowed', () =>
+      work('difference', [ball, this.shiftedToTrailer()], this.named('ballLoadTowed')),
+    );
+  }
+
+  private distributed = (): boolean => this.compiled.lengths.distribution !== undefined;
+
+  private shiftedToTrailer = (): Operand =>
+    this.step('couple.trailer', () =>
+      work('quotient', [this.couple(), this.axlePosition()], message('step.coupleOnTrailer')),
+    );
+
+  private shiftedToFront = (): Operand =>
+    this.step('couple.front', () => work('quotient', [this.couple(), this.wheelbase()], message('step.coupleOnFront')));
+
+  /** The couple of the distribution hitch, kg·m. */
+  private couple(): Operand {
+    const { distribution } = this.compiled.lengths;
+    if (distribution?.kind === 'couple') {
+      const couple: Operand = { name: message('step.coupleSet'), value: distribution.coupleNm, unit: 'Nm' };
+      const g: Operand = { name: message('step.gravity'), value: gravity, unit: 'share' };
+      return this.step('couple', () => work('quotient', [couple, g], message('step.couple'), 'kgm'));
+    }
+    const fraction: Operand = { name: message('step.restored'), value: distribution?.fraction ?? 0, unit: 'share' };
+    return this.step('couple', () =>
+      work('product', [this.find('ballLoad'), this.coupleArm(), fraction], message('step.couple'), 'kgm'),
+    );
+  }
+
+  /** h·A/(A + h): the couple that restores the front axle, for each kg on the ball. */
+  private coupleArm(): Operand {
+    const both = this.step('couple.length', () =>
+      work('sum', [this.axlePosition(), this.overhang()], message('step.coupleLength'), 'm'),
+    );
+    return this.step('couple.arm', () =>
+      work('lever', [this.overhang(), this.axlePosition(), both], message('step.coupleArm'), 'm'),
     );
   }
 
   private vehicleTotal(): Operand {
     if (!this.compiled.view.trailer) return this.bodyTotal('vehicle');
     return this.step('vehicleTotal', () =>
-      work('sum', [this.bodyTotal('vehicle'), this.find('ballLoad')], this.named('vehicleTotal')),
+      work('sum', [this.bodyTotal('vehicle'), this.ballLoadTowed()], this.named('vehicleTotal')),
     );
   }
 
   private wheelbase(): Operand {
-    const { wheelbase = 0, tagAxle } = this.compiled.lengths;
+    const { wheelbase = 0, tagAxle } = this.compiled.lengths.vehicle ?? {};
     if (!tagAxle) return metres('wheelbase', wheelbase);
     const shares: Operand[] = [
       { name: message('step.driveShare'), value: tagAxle.driveShare, unit: 'share', x: wheelbase },
@@ -134,9 +187,13 @@ class Working {
     );
     if (!towing) return alone;
     const lifted = this.step('front.lifted', () =>
-      work('lever', [this.find('ballLoad'), this.overhang(), this.wheelbase()], message('step.frontLifted')),
+      work('lever', [this.ballLoadTowed(), this.overhang(), this.wheelbase()], message('step.frontLifted')),
     );
-    return this.step('frontAxle', () => work('difference', [alone, lifted], this.named('frontAxle')));
+    if (!this.distributed()) {
+      return this.step('frontAxle', () => work('difference', [alone, lifted], this.named('frontAxle')));
+    }
+    const left = this.step('front.left', () => work('difference', [alone, lifted], message('step.frontBefore')));
+    return this.step('frontAxle', () => work('sum', [left, this.shiftedToFront()], this.named('frontAxle')));
   }
 
   private rearAxle(): Operand {
@@ -144,17 +201,20 @@ class Working {
     if (!this.compiled.view.trailer) return alone;
     const arm = metres('couplingPosition', couplingPosition(this.compiled.lengths) ?? 0);
     const pressed = this.step('rear.pressed', () =>
-      work('lever', [this.find('ballLoad'), arm, this.wheelbase()], message('step.rearPressed')),
+      work('lever', [this.ballLoadTowed(), arm, this.wheelbase()], message('step.rearPressed')),
     );
-    return this.step('rearAxle', () => work('sum', [alone, pressed], this.named('rearAxle')));
+    if (!this.distributed()) {
+      return this.step('rearAxle', () => work('sum', [alone, pressed], this.named('rearAxle')));
+    }
+    const laden = this.step('rear.laden', () => work('sum', [alone, pressed], message('step.rearBefore')));
+    return this.step('rearAxle', () => work('difference', [laden, this.shiftedToFront()], this.named('rearAxle')));
   }
 
   private overhang(): Operand {
-    const coupling = couplingPosition(this.compiled.lengths) ?? 0;
-    return metres('couplingOverhang', coupling - (effectiveWheelbase(this.compiled.lengths) ?? 0));
+    return metres('couplingOverhang', effectiveOverhang(this.compiled.lengths) ?? 0);
   }
 
-  private driveShare = (): number => this.compiled.lengths.tagAxle?.driveShare ?? 1;
+  private driveShare = (): number => this.compiled.lengths.vehicle?.tagAxle?.driveShare ?? 1;
 
   private shareOfRear(quantity: 'driveAxle' | 'tagAxle', share: number): Operand {
     const part: Operand = { name: message('step.share'), value: share, unit: 'share' };

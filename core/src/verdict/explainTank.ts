@@ -1,3 +1,4 @@
+import { placedBodies } from '../loading/rigView.ts';
 import { tankDensity } from '../loading/loadoutLoads.ts';
 import { message, verbatim } from '../messages/message.ts';
 import type { Assessment } from './assess.ts';
@@ -5,10 +6,10 @@ import { work, type Explanation, type Operand, type Step } from './explanation.t
 
 /** What a tank holds: size, density and level multiplied, or the share of a full gas bottle. @param key body/tank */
 export function explainTank({ compiled }: Assessment, key: string): Explanation | null {
-  const { vehicle, trailer, loadout } = compiled.view;
-  for (const body of [vehicle, trailer]) {
-    const tank = body?.tanks.find((one) => `${body.id}/${one.id}` === key);
-    if (!body || !tank) continue;
+  const { loadout } = compiled.view;
+  for (const { body } of placedBodies(compiled.view)) {
+    const tank = body.tanks.find((one) => `${body.id}/${one.id}` === key);
+    if (!tank) continue;
     const level = loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
     const filled: Operand = { name: message('step.level'), value: level, unit: 'share' };
     const title = verbatim(tank.name);

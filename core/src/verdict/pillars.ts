@@ -19,7 +19,7 @@ const ranks: Readonly<Record<Check['status'], number>> = { over: 0, tight: 1, un
 /** Axles and coupling, front to rear. */
 export function pillars(assessment: Assessment): readonly Pillar[] {
   const { view, lengths } = assessment.compiled;
-  const { wheelbase, tagAxle } = lengths;
+  const { wheelbase, tagAxle } = lengths.vehicle ?? {};
   const at = (quantity: QuantityName, side: Side, x: number | undefined): Pillar => ({
     quantity,
     name: message('step.quantity', { quantity: term(quantity) }),

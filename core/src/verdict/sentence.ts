@@ -36,7 +36,7 @@ export function excessMessage(view: RigView, check: Check): Message {
   const params = {
     excess: kilograms(-(check.margin ?? 0), 'load', check.id),
     limit: kilograms(check.limit ?? 0, 'nearest', check.id),
-    vehicle: verbatim(view.vehicle.name),
+    vehicle: verbatim(view.vehicle?.name ?? ''),
     trailer: verbatim(view.trailer?.name ?? ''),
     check: check.name,
   };

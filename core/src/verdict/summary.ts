@@ -1,3 +1,4 @@
+import { placedBodies } from '../loading/rigView.ts';
 import type { Assessment } from './assess.ts';
 
 /** How far each station is settled, for the route line. */
@@ -11,8 +12,8 @@ export interface Summary {
 }
 
 export function summary({ compiled, checks }: Assessment): Summary {
-  const { vehicle, trailer, loadout } = compiled.view;
-  const figures = [vehicle, trailer].flatMap((body) => body?.plates.flatMap((plate) => plate.figures) ?? []);
+  const { loadout } = compiled.view;
+  const figures = placedBodies(compiled.view).flatMap(({ body }) => body.plates.flatMap((plate) => plate.figures));
   const ruling = checks.filter((check) => check.kind !== 'guidance');
   return {
     figuresRead: figures.length,

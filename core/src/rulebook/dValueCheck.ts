@@ -1,0 +1,73 @@
+import type { Compiled } from '../loading/compile.ts';
+import { dValueKn, fifthWheelDValueKn } from '../limits/dValue.ts';
+import { message } from '../messages/message.ts';
+import { isFifthWheel } from '../rig/body.ts';
+import type { Missing } from '../rig/missing.ts';
+import type { Check } from './check.ts';
+import { factsFor, plated, regionFor } from './context.ts';
+import { judge } from './judge.ts';
+
+/**
+ * The D-value the permitted masses ask for, against the lowest plate of ball, coupling head, tow bar. It knows nothing of
+ * the load: permitted masses are compared, not actual ones. The trailer's whole mass is the stricter reading and decides;
+ * for a centre-axle trailer the approval text takes its permitted axle load, which is said as a note.
+ */
+export function dValueCheck(compiled: Compiled): readonly Check[] {
+  const { vehicle, trailer } = compiled.view;
+  const facts = factsFor(compiled, 'vehicle', 'coupling.dValue');
+  const plate = plated(compiled, 'dValueKn', ['vehicle', 'trailer']);
+  if (!vehicle || !trailer || !facts || plate.figures.length === 0) return [];
+  const needed = neededDValue(compiled);
+  const limit = plate.value;
+  const margin = needed.value === null || limit === null ? null : limit - needed.value;
+  return [
+    {
+      id: 'coupling.dValue',
+      rule: 'coupling.dValue',
+      region: regionFor(compiled, 'vehicle'),
+      kind: facts.kind,
+      group: 'coupling',
+      quantity: 'dValue',
+      unit: 'kN',
+      name: message('check.dValue'),
+      sense: 'max',
+      required: false,
+      source: facts,
+      figures: plate.figures,
+      notes: needed.byAxles === null ? [] : [message('check.note.dByAxles', { d: kilonewtons(needed.byAxles) })],
+      demand: needed.value,
+      sigma: needed.value === null ? null : 0,
+      limit,
+      margin,
+      status: margin === null ? 'unknown' : judge(margin, 0, 0),
+      missing: needed.missing,
+      use: null,
+    },
+  ];
+}
+
+const kilonewtons = (value: number) => ({ kind: 'amount', unit: 'kN', value, rounding: 'nearest' }) as const;
+
+interface Needed {
+  readonly value: number | null;
+  /** With the permitted axle load instead of the whole trailer; null where it is not known or the same. */
+  readonly byAxles: number | null;
+  readonly missing: readonly Missing[];
+}
+
+/** D out of the permitted masses on the plates. */
+export function neededDValue(compiled: Compiled): Needed {
+  const car = plated(compiled, 'vehicleMax', ['vehicle']);
+  const whole = plated(compiled, 'trailerMax', ['trailer']);
+  const axles = plated(compiled, 'trailerAxlesMax', ['trailer']).value;
+  const missing = [...car.missing, ...whole.missing];
+  if (car.value === null || whole.value === null) return { value: null, byAxles: null, missing };
+  if (isFifthWheel(compiled.view.trailer)) {
+    const pin = plated(compiled, 'ballMax', ['vehicle', 'trailer']);
+    return pin.value === null
+      ? { value: null, byAxles: null, missing: [...missing, ...pin.missing] }
+      : { value: fifthWheelDValueKn(car.value, whole.value, pin.value), byAxles: null, missing };
+  }
+  const byAxles = axles !== null && axles < whole.value ? dValueKn(car.value, axles) : null;
+  return { value: dValueKn(car.value, whole.value), byAxles, missing };
+}
