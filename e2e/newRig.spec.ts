@@ -31,14 +31,14 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
 
   await test.step('the plates as they are read, one of them in pounds', async () => {
     await expect(sentence(page)).toContainText('Not decided');
-    const plate = car.getByRole('article', { name: 'vehicle plate' });
+    const plate = car.getByRole('article', { name: 'Vehicle plate (Australia)' });
     await fill(plate, 'GVM', '3 000');
     await fill(plate, 'GCM', '5.2t');
     await fill(plate, 'front axle', '1400');
     await fill(plate, 'rear axle', '1750');
-    await fill(car.getByRole('article', { name: 'handbook' }), 'braked towing capacity', '2500');
-    await fill(car.getByRole('article', { name: 'tow-bar plate' }), 'tow ball mass limit', '250');
-    const trailerPlate = van.getByRole('article', { name: 'trailer plate' });
+    await fill(car.getByRole('article', { name: 'Handbook (Australia)' }), 'braked towing capacity', '2500');
+    await fill(car.getByRole('article', { name: 'Tow-bar plate' }), 'tow ball mass limit', '250');
+    const trailerPlate = van.getByRole('article', { name: 'Caravan plate (Australia)' });
     await fill(trailerPlate, 'ATM', '4850 lb');
     await expect(trailerPlate.getByText('typed 4850 lb')).toBeVisible();
     await fill(trailerPlate, 'GTM', '2,050');
@@ -71,7 +71,7 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
 
   await test.step('loaded past a limit', async () => {
     await addThing(page, 'Fridge', '32', 'Boot');
-    await addThing(page, 'Tools', '2*24.5', 'Over the axles');
+    await addThing(page, 'Toolbox', '2*24.5', 'Over the axles');
     await expect(sentence(page)).toContainText('Within every limit');
     await addThing(page, 'Spare parts', '450 lb', 'Front locker');
     await expect(sentence(page)).toContainText('Mulga 16 presses');
@@ -114,7 +114,7 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
       localStorage.clear();
     });
     await page.goto('/');
-    await expect(page.getByTestId('rig-card')).toHaveCount(3);
+    await expect(page.getByTestId('rig-card')).toHaveCount(6);
     await page.getByTestId('file-input').setInputFiles(file);
     await page.getByTestId('rig-card').filter({ hasText: 'Wren wagon' }).click();
     await expect(sentence(page)).toHaveText(verdict);

@@ -13,15 +13,18 @@ export type { Segment, Speech } from './messages/segments.ts';
 export { fieldBounds } from './rig/fields.ts';
 export type { FieldName } from './rig/fields.ts';
 export { standardPerson } from './rig/bareMass.ts';
-export { trailerBases, vehicleBases } from './rig/emptyMass.ts';
-export type { EmptyBasis, TrailerEmptyMass, VehicleEmptyMass } from './rig/emptyMass.ts';
-export { isMotorCaravan, vehicleBuilds } from './rig/body.ts';
-export type { Body, Trailer, Vehicle, VehicleBuild } from './rig/body.ts';
+export { camperBases, trailerBases, vehicleBases } from './rig/emptyMass.ts';
+export type { CamperEmptyMass, EmptyBasis, TrailerEmptyMass, VehicleEmptyMass } from './rig/emptyMass.ts';
+export { isFifthWheel, isMotorCaravan, presences, vehicleBuilds } from './rig/body.ts';
+export type { Body, Camper, Presence, Trailer, Vehicle, VehicleBuild } from './rig/body.ts';
 export { placeKinds } from './rig/equipment.ts';
 export type { Place, PlaceKind, Seat, Tank, TankKind } from './rig/equipment.ts';
-export { plateSources, trailerLimitNames, vehicleLimitNames } from './rig/limitNames.ts';
+export { forceLimits } from './rig/limitNames.ts';
 export type { LimitName, PlateSource } from './rig/limitNames.ts';
-export type { Figure, Plate } from './rig/plate.ts';
+export { conditionKinds } from './rig/plate.ts';
+export type { Condition, ConditionKind, Figure, Plate } from './rig/plate.ts';
+export type { GearAxle, RunningGear } from './rig/runningGear.ts';
+export type { Hitch } from './rig/hitch.ts';
 export type { Rig } from './rig/rig.ts';
 export { missingMessage, whereToFind } from './rig/missing.ts';
 export type { Missing } from './rig/missing.ts';
@@ -30,8 +33,8 @@ export type { CrewMember, Loadout, Placement, Thing } from './loading/loadout.ts
 export { tankContents } from './loading/loadoutLoads.ts';
 export { payload } from './loading/payload.ts';
 export type { Payload } from './loading/payload.ts';
-export { viewRig } from './loading/rigView.ts';
-export type { RigView } from './loading/rigView.ts';
+export { placedBodies, viewRig } from './loading/rigView.ts';
+export type { PlacedBody, RigView } from './loading/rigView.ts';
 export type { Compiled, Value } from './loading/compile.ts';
 
 export { ballSchools, australianStates, countries, regionOf, situationIn, usualSchool } from './situation/situation.ts';
@@ -64,7 +67,22 @@ export type { Workspace } from './exchange/workspace.ts';
 export { pillars } from './verdict/pillars.ts';
 export type { Pillar } from './verdict/pillars.ts';
 export { placeContents } from './rulebook/placeChecks.ts';
-export { plateTemplates } from './rig/plateTemplates.ts';
+export { conditionFor } from './plates/fieldCondition.ts';
+export { formOf, formsFor, plateFields, plateForms, sameField } from './plates/forms.ts';
+export type { FormField, PlateForm } from './plates/plateForm.ts';
+
+export { chains } from './limits/chains.ts';
+export type { Chain, ChainPart } from './limits/chains.ts';
+export { findings } from './limits/findings.ts';
+export type { Finding } from './limits/findings.ts';
+export { hitchMoment } from './limits/hitchMoment.ts';
+export { plateQuestions } from './limits/questions.ts';
+export { roomAt } from './limits/roomAt.ts';
+export { tabledPressure, tyreCapacity } from './limits/tyreCapacity.ts';
+export { buyersPayload } from './loading/buyersPayload.ts';
+export { chanceAbove } from './uncertainty/normal.ts';
+export { worthWeighing } from './uncertainty/contributions.ts';
+export type { Contribution } from './uncertainty/contributions.ts';
 
 export {
   addPart,
@@ -73,8 +91,9 @@ export {
   renameBody,
   removePart,
   removeSeat,
-  setBraked,
+  setConditions,
   setEmptyMass,
+  setFacts,
   setFigure,
   setGeometry,
   setSeat,
@@ -91,5 +110,7 @@ export {
 } from './edits/loadoutEdits.ts';
 export { addNewRig } from './edits/newRig.ts';
 export type { NewRig } from './edits/newRig.ts';
-export { changeSituation, removeRig, renameRig } from './edits/rigEdits.ts';
+export type { BodyFacts } from './edits/bodyEdits.ts';
+export { setGear } from './edits/gearEdits.ts';
+export { changeSituation, removeRig, renameRig, setCamperPosition, setHitch } from './edits/rigEdits.ts';
 export { summary } from './verdict/summary.ts';

@@ -13,6 +13,7 @@ import App from './app/App.vue';
 import { i18n } from './app/i18n.ts';
 import { router } from './app/router.ts';
 import { localStore } from './storage/localStore.ts';
+import { collectPhotos } from './storage/photos.ts';
 import { openTabs } from './storage/tabs.ts';
 import { useFaults } from './stores/faults.ts';
 import { useSettings } from './stores/settings.ts';
@@ -26,6 +27,10 @@ const faults = useFaults();
 app.config.errorHandler = (error) => faults.report(error);
 
 void useSettings().load(localStore);
-void useWorkspace().start({ store: localStore, tabs: openTabs() });
+const workspace = useWorkspace();
+void workspace.start({ store: localStore, tabs: openTabs() }).then(() => {
+  // A damaged document may still refer to pictures nobody can see from here.
+  if (!workspace.damaged && !workspace.saveFailed) void collectPhotos(workspace.photos());
+});
 app.use(router);
 app.mount('#app');

@@ -2,12 +2,13 @@ import type { Workspace } from '../exchange/workspace.ts';
 import type { Body, Trailer, Vehicle } from '../rig/body.ts';
 import type { CamperEmptyMass, TrailerEmptyMass, VehicleEmptyMass } from '../rig/emptyMass.ts';
 import type { CamperGeometry, TrailerGeometry, VehicleGeometry } from '../rig/geometry.ts';
-import type { LimitName } from '../rig/limitNames.ts';
-import type { Plate } from '../rig/plate.ts';
+import type { Condition, Figure, Plate } from '../rig/plate.ts';
+import { conditionFor } from '../plates/fieldCondition.ts';
+import type { FormField } from '../plates/plateForm.ts';
 import { inList, without, withoutUndefined, type Listed } from './lists.ts';
 
 /** Replaces one body by what `change` makes of it. */
-const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Body): Workspace => ({
+export const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Body): Workspace => ({
   ...workspace,
   bodies: inList(workspace.bodies, id, change),
 });
@@ -35,23 +36,45 @@ export const setEmptyMass = (
     return { ...body, emptyMass: withoutUndefined({ ...start, ...body.emptyMass, ...patch }) } as Body;
   });
 
-/** Writes a figure on a plate, or wipes it off when `figure` is null. */
+/** Writes a figure on a field of a plate, or wipes it off when `figure` is null. Conditions said of it stay. */
 export const setFigure = (
   workspace: Workspace,
   bodyId: string,
   plateId: string,
-  limit: LimitName,
+  field: Pick<FormField, 'limit' | 'variant'>,
   figure: { readonly value: number; readonly typed: string } | null,
 ): Workspace =>
   changePlate(workspace, bodyId, plateId, (plate) => {
-    const known = plate.figures.some((one) => one.limit === limit);
-    if (!figure) return { ...plate, figures: plate.figures.filter((one) => one.limit !== limit) };
-    const entry = { limit, ...figure };
+    const { limit, variant } = field;
+    const isIt = (one: Figure) => one.limit === limit && conditionFor(one) === variant;
+    if (!figure) return { ...plate, figures: plate.figures.filter((one) => !isIt(one)) };
+    const known = plate.figures.find(isIt);
+    const conditions: Condition[] = variant ? [{ kind: variant, met: 'unknown' }] : [];
+    const entry: Figure = known
+      ? { ...known, ...figure }
+      : { limit, ...figure, ...(conditions.length > 0 ? { conditions } : {}) };
     return {
       ...plate,
-      figures: known ? plate.figures.map((one) => (one.limit === limit ? entry : one)) : [...plate.figures, entry],
+      figures: known ? plate.figures.map((one) => (isIt(one) ? entry : one)) : [...plate.figures, entry],
     };
   });
+
+/** Says under which conditions a figure holds; none left means it always does. */
+export const setConditions = (
+  workspace: Workspace,
+  bodyId: string,
+  plateId: string,
+  field: Pick<FormField, 'limit' | 'variant'>,
+  conditions: readonly Condition[],
+): Workspace =>
+  changePlate(workspace, bodyId, plateId, (plate) => ({
+    ...plate,
+    figures: plate.figures.map((one) =>
+      one.limit === field.limit && conditionFor(one) === field.variant
+        ? withoutUndefined({ ...one, conditions: conditions.length > 0 ? [...conditions] : undefined })
+        : one,
+    ),
+  }));
 
 const changePlate = (
   workspace: Workspace,
@@ -134,7 +157,12 @@ export function removeSeat(workspace: Workspace, vehicleId: string, seatId: stri
 const changeSeats = (workspace: Workspace, vehicleId: string, change: (seats: readonly Seat[]) => Seat[]): Workspace =>
   changeBody(workspace, vehicleId, (body) => (body.kind === 'vehicle' ? { ...body, seats: change(body.seats) } : body));
 
-export const setBraked = (workspace: Workspace, trailerId: string, braked: boolean): Workspace =>
-  changeBody(workspace, trailerId, (body) =>
-    body.kind === 'trailer' ? ({ ...body, braked } satisfies Trailer) : body,
-  );
+/** Simple facts of a body: brakes, coupling, what is present, how many berths, what its empty figure contains. */
+export type BodyFacts = Partial<
+  Pick<Vehicle, 'mirrors' | 'brakeController' | 'declared'> &
+    Pick<Trailer, 'braked' | 'coupling' | 'chains' | 'breakaway' | 'berths' | 'seen'>
+>;
+
+/** A fact given as undefined is taken away. */
+export const setFacts = (workspace: Workspace, id: string, facts: BodyFacts): Workspace =>
+  changeBody(workspace, id, (body) => withoutUndefined({ ...body, ...facts }));

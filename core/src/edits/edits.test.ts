@@ -12,7 +12,7 @@ import {
   removePart,
   removeSeat,
   renameBody,
-  setBraked,
+  setFacts,
   setEmptyMass,
   setFigure,
   setGeometry,
@@ -46,7 +46,7 @@ describe('edits', () => {
     const before = start();
     const copy = structuredClone(before);
     let after: Workspace = before;
-    after = setFigure(after, car, 'p1', 'vehicleMax', { value: 2000, typed: '2000' });
+    after = setFigure(after, car, 'p1', { limit: 'vehicleMax' }, { value: 2000, typed: '2000' });
     after = placeThing(after, trip, 'de-pushchair', null);
     after = removePart(after, caravan, 'places', 'heck');
     after = removeRig(after, 'dohle-and-kiebitz');
@@ -57,8 +57,10 @@ describe('edits', () => {
   it('keep the document readable, whatever order they come in', () => {
     const mass = fc.double({ min: 0, max: 3000, noNaN: true });
     const edit = fc.oneof(
-      mass.map((value) => (d: Workspace) => setFigure(d, car, 'p1', 'rearAxleMax', { value, typed: `${value}` })),
-      fc.constant((d: Workspace) => setFigure(d, car, 'p1', 'rearAxleMax', null)),
+      mass.map(
+        (value) => (d: Workspace) => setFigure(d, car, 'p1', { limit: 'rearAxleMax' }, { value, typed: `${value}` }),
+      ),
+      fc.constant((d: Workspace) => setFigure(d, car, 'p1', { limit: 'rearAxleMax' }, null)),
       fc
         .double({ min: 1, max: 5, noNaN: true })
         .map((wheelbase) => (d: Workspace) => setGeometry(d, car, { wheelbase })),
@@ -86,9 +88,9 @@ describe('edits', () => {
 
   it('write and wipe a figure', () => {
     const read = (d: Workspace) => d.bodies[0]?.plates[0]?.figures.find((one) => one.limit === 'combinationMax');
-    const written = setFigure(start(), car, 'p1', 'combinationMax', { value: 3400, typed: '3.4 t' });
+    const written = setFigure(start(), car, 'p1', { limit: 'combinationMax' }, { value: 3400, typed: '3.4 t' });
     expect(read(written)).toEqual({ limit: 'combinationMax', value: 3400, typed: '3.4 t' });
-    expect(read(setFigure(written, car, 'p1', 'combinationMax', null))).toBeUndefined();
+    expect(read(setFigure(written, car, 'p1', { limit: 'combinationMax' }, null))).toBeUndefined();
   });
 
   it('take a field away when it is given as unknown', () => {
@@ -136,7 +138,7 @@ describe('edits', () => {
     d = renameBody(d, car, 'Other');
     d = renameRig(d, 'dohle-and-kiebitz', 'Ours');
     d = setSeat(d, car, 'fahrer', { x: 1.4 });
-    d = setBraked(d, caravan, false);
+    d = setFacts(d, caravan, { braked: false });
     d = changeSituation(d, 'germany', { reserve: 20 });
     expect(readParsed(d).ok).toBe(true);
     const view = viewRig(d, 'dohle-and-kiebitz');

@@ -1,10 +1,25 @@
 import type { Workspace } from '../exchange/workspace.ts';
+import type { Hitch } from '../rig/hitch.ts';
 import type { Situation } from '../situation/situation.ts';
 import { inList, without, withoutUndefined } from './lists.ts';
 
 export const renameRig = (workspace: Workspace, id: string, name: string): Workspace => ({
   ...workspace,
   rigs: inList(workspace.rigs, id, (rig) => ({ ...rig, name })),
+});
+
+/** Changes what stands between vehicle and trailer; a field given as undefined is taken away. */
+export const setHitch = (workspace: Workspace, rigId: string, patch: Partial<Hitch>): Workspace => ({
+  ...workspace,
+  rigs: inList(workspace.rigs, rigId, (rig) => ({ ...rig, hitch: withoutUndefined({ ...rig.hitch, ...patch }) })),
+});
+
+/** @param x m behind the front axle where the camper's front wall stands; undefined: not known */
+export const setCamperPosition = (workspace: Workspace, rigId: string, x: number | undefined): Workspace => ({
+  ...workspace,
+  rigs: inList(workspace.rigs, rigId, (rig) =>
+    rig.camper ? { ...rig, camper: withoutUndefined({ ...rig.camper, x }) } : rig,
+  ),
 });
 
 export const changeSituation = (

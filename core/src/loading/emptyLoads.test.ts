@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Trailer, Vehicle } from '../rig/body.ts';
-import { caseView } from '../testing/caseRig.ts';
+import { caseView, vehicleOf } from '../testing/caseRig.ts';
 import { compile, type Compiled } from './compile.ts';
 import { payload } from './payload.ts';
 
@@ -12,7 +12,7 @@ const fuel = { id: 'fuel', name: 'fuel', kind: 'fuel' as const, capacityL: 100, 
 const driver = { id: 'driver', name: 'driver', driver: true, x: 1.5 };
 
 function withVehicle(patch: Partial<Vehicle>): Compiled {
-  return compile({ ...base, trailer: undefined, vehicle: { ...base.vehicle, ...patch } });
+  return compile({ ...base, trailer: undefined, vehicle: { ...vehicleOf(base), ...patch } });
 }
 function withTrailer(patch: Partial<Trailer>): Compiled {
   if (!base.trailer) throw new Error('the rig tows');
@@ -133,7 +133,7 @@ describe('payload', () => {
     const plates = [
       { id: 'p', source: 'vehiclePlate' as const, figures: [{ limit: 'vehicleMax' as const, value: 2000, typed: '' }] },
     ];
-    const compiled = compile({ ...base, vehicle: { ...base.vehicle, plates } });
+    const compiled = compile({ ...base, vehicle: { ...vehicleOf(base), plates } });
     expect(payload(compiled, 'vehicle')).toMatchObject({ max: 2000, bare: 1800, tolerance: null });
     expect(payload(compiled, 'vehicle')?.left).toBeCloseTo(150, 9);
     expect(payload(compiled, 'vehicle')?.ballLoad).toBeCloseTo(50, 9);

@@ -1,7 +1,7 @@
 /** A quantity in a sentence: SI value, how to round it, and whose arithmetic it opens. */
 export interface Amount {
   readonly kind: 'amount';
-  readonly unit: 'kg' | 'm' | 'L' | 'percent' | 'kN' | 'kgm';
+  readonly unit: 'kg' | 'm' | 'L' | 'percent' | 'kN' | 'Nm' | 'kPa' | 'kgm';
   readonly value: number;
   readonly rounding: 'load' | 'margin' | 'nearest';
   /** A check or a quantity whose arithmetic stands behind the number. */

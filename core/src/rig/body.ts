@@ -38,7 +38,7 @@ const vehicleSchema = z.strictObject({
   ...shared,
 });
 
-export const couplings = ['ball', 'fifthWheel'] as const;
+const couplings = ['ball', 'fifthWheel'] as const;
 export type Coupling = (typeof couplings)[number];
 
 /** A centre-axle trailer on a ball, or one on a fifth wheel. x runs rearwards from its coupling. */

@@ -33,6 +33,7 @@ export const fieldBounds = {
   share: { quantity: 'percent', least: 1, most: 99 },
   /** D and V values of coupling parts, kN. */
   force: { quantity: 'force', least: 0.1, most: 400 },
+  couple: { quantity: 'couple', least: 0, most: 20_000 },
   pressure: { quantity: 'pressure', least: 50, most: 1000 },
 } as const;
 export type FieldName = keyof typeof fieldBounds;

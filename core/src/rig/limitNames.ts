@@ -20,7 +20,7 @@ export const vehicleLimitNames = [
   'payloadStated',
 ] as const;
 
-export const trailerLimitNames = [
+const trailerLimitNames = [
   'trailerMax',
   'trailerTechnicalMax',
   'trailerAxlesMax',
@@ -33,7 +33,7 @@ export const trailerLimitNames = [
   'payloadStated',
 ] as const;
 
-export const camperLimitNames = ['camperMax', 'emptyStated'] as const;
+const camperLimitNames = ['camperMax', 'emptyStated'] as const;
 
 export const limitNames = [
   ...new Set([...vehicleLimitNames, ...trailerLimitNames, ...camperLimitNames]),

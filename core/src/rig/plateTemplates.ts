@@ -1,7 +1,9 @@
+import type { Body } from './body.ts';
 import type { LimitName, PlateSource } from './limitNames.ts';
 
-/** What usually stands on each kind of plate, so that an owner is asked for exactly that. */
-const vehicleTemplates: Readonly<Partial<Record<PlateSource, readonly LimitName[]>>> = {
+type Templates = Readonly<Partial<Record<PlateSource, readonly LimitName[]>>>;
+
+const vehicleTemplates: Templates = {
   vehiclePlate: ['vehicleMax', 'combinationMax', 'frontAxleMax', 'rearAxleMax'],
   registration: [
     'vehicleMax',
@@ -19,7 +21,7 @@ const vehicleTemplates: Readonly<Partial<Record<PlateSource, readonly LimitName[
   other: ['vehicleMax'],
 };
 
-const trailerTemplates: Readonly<Partial<Record<PlateSource, readonly LimitName[]>>> = {
+const trailerTemplates: Templates = {
   caravanPlate: ['trailerMax', 'trailerAxlesMax'],
   registration: ['trailerMax', 'trailerTechnicalMax', 'trailerAxlesMax'],
   axle: ['axleGroupMax'],
@@ -30,8 +32,8 @@ const trailerTemplates: Readonly<Partial<Record<PlateSource, readonly LimitName[
   other: ['trailerMax'],
 };
 
-/** The kinds of plate a body may carry, and the figures to ask for on each. */
-export const plateTemplates = (
-  kind: 'vehicle' | 'trailer',
-): Readonly<Partial<Record<PlateSource, readonly LimitName[]>>> =>
-  kind === 'vehicle' ? vehicleTemplates : trailerTemplates;
+const camperTemplates: Templates = { camperPlate: ['camperMax', 'emptyStated'], other: ['camperMax'] };
+
+/** What usually stands on a plate that follows no form of its own, by where it was read. */
+export const plateTemplates = (kind: Body['kind']): Templates =>
+  kind === 'vehicle' ? vehicleTemplates : kind === 'trailer' ? trailerTemplates : camperTemplates;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { idField, massField, nameField } from './fields.ts';
 
-export const gearAxles = ['front', 'rear', 'tag', 'trailer'] as const;
+const gearAxles = ['front', 'rear', 'tag', 'trailer'] as const;
 export type GearAxle = (typeof gearAxles)[number];
 
 /** What stands between one axle (or a trailer's axle group) and the road: tyres, wheels, springs. */

@@ -5,6 +5,7 @@ import type { BallSchool } from '../situation/situation.ts';
 import { combineRows } from '../statics/row.ts';
 import type { Check } from './check.ts';
 import { givenLimit, judgeLeast, judgeMost, regionFor } from './context.ts';
+import { quantityTerm } from './couplingTerms.ts';
 import type { RuleFacts } from './facts.ts';
 import { factsIn } from './layers.ts';
 
@@ -99,7 +100,7 @@ function schoolChecks(compiled: Compiled): readonly Check[] {
   const name = (key: string, share: number) =>
     message(key, {
       share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
-      ballLoad: term(isFifthWheel(compiled.view.trailer) ? 'pinLoad' : 'ballLoad'),
+      ballLoad: term(quantityTerm(compiled.view, 'ballLoad')),
     });
   const above = lessShare(compiled, high);
   return [

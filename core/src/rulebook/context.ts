@@ -26,7 +26,7 @@ export const plated = (compiled: Compiled, limit: LimitName, holders: readonly S
   );
 
 /** The reserve an owner wants kept free. */
-export const reserveOf = (compiled: Compiled): number => compiled.view.situation.reserve ?? 0;
+const reserveOf = (compiled: Compiled): number => compiled.view.situation.reserve ?? 0;
 
 export type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use'>;
 

@@ -56,7 +56,7 @@ interface Needed {
 }
 
 /** D out of the permitted masses on the plates. */
-export function neededDValue(compiled: Compiled): Needed {
+function neededDValue(compiled: Compiled): Needed {
   const car = plated(compiled, 'vehicleMax', ['vehicle']);
   const whole = plated(compiled, 'trailerMax', ['trailer']);
   const axles = plated(compiled, 'trailerAxlesMax', ['trailer']).value;

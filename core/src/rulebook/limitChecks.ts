@@ -1,11 +1,11 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, term, type Message } from '../messages/message.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import { isFifthWheel } from '../rig/body.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Check } from './check.ts';
 import { factsFor, judgeLeast, judgeMost, placeOf, plated, regionFor } from './context.ts';
+import { limitTerm } from './couplingTerms.ts';
 import { limitChecks, type LimitCheck } from './limitDefinitions.ts';
 
 /** Every plated limit of the rig against its load. */
@@ -26,7 +26,7 @@ function plainCheck(compiled: Compiled, definition: LimitCheck): Check | null {
     kind: facts.kind,
     group: definition.group,
     quantity,
-    name: message('check.limit', { limit: term(limitTerm(compiled, limitName)) }),
+    name: message('check.limit', { limit: term(limitTerm(compiled.view, limitName)) }),
     sense: definition.sense ?? ('max' as const),
     required: definition.required ?? false,
     source: facts,
@@ -106,10 +106,6 @@ function judgedLimit(compiled: Compiled, { limit }: LimitCheck): LimitName {
 
 const allowanceNotes = (plain: LimitName, judged: LimitName): readonly Message[] =>
   plain === judged ? [] : [message('check.note.towingAllowance')];
-
-/** On a fifth wheel the ball load is a pin load. */
-export const limitTerm = (compiled: Compiled, limit: LimitName): string =>
-  limit === 'ballMax' && isFifthWheel(compiled.view.trailer) ? 'pinMax' : limit;
 
 /** Where the trailer's total fails the towing limit and its axle load passes, both readings are said. */
 function towNotes(compiled: Compiled, { rule }: LimitCheck, limit: number | null): readonly Message[] {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { compile } from '../loading/compile.ts';
 import { situationIn, type Country } from '../situation/situation.ts';
-import { caseView, type CaseRig } from '../testing/caseRig.ts';
+import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
 import type { Check } from './check.ts';
 import { judge } from './judge.ts';
 import { runRulebook } from './runRulebook.ts';
@@ -85,7 +85,7 @@ describe('plated limits', () => {
       source,
       figures: [{ limit: 'ballMax' as const, value, typed: `${value}` }],
     });
-    const vehicle = { ...view.vehicle, plates: [plate(100, 'handbook'), plate(75, 'towBar')] };
+    const vehicle = { ...vehicleOf(view), plates: [plate(100, 'handbook'), plate(75, 'towBar')] };
     const trailer = view.trailer && { ...view.trailer, plates: [plate(40, 'couplingHead')] };
     const found = runRulebook(compile({ ...view, vehicle, trailer })).find((check) => check.id === 'ball.max');
     expect(found).toMatchObject({ limit: 40, status: 'over' });
@@ -208,8 +208,8 @@ describe('places with a rating', () => {
       vehicle: { W: 3, bare: { R_front: 900, R_rear: 900 }, masses: [{ id: 'roof', m: 60, x: 1 }] },
     });
     const rated = (value: number) => {
-      const places = view.vehicle.places.map((place) => ({ ...place, rating: { value } }));
-      const vehicle = { ...view.vehicle, places };
+      const places = vehicleOf(view).places.map((place) => ({ ...place, rating: { value } }));
+      const vehicle = { ...vehicleOf(view), places };
       return runRulebook(compile({ ...view, vehicle })).find((check) => check.rule === 'place.rating');
     };
     expect(rated(60)).toMatchObject({ kind: 'maker', status: 'within', margin: 0 });

@@ -11,7 +11,8 @@ export const gravity = 9.81;
  * @param overhang h, m behind the (effective) rear axle; @param axlePosition A, m behind the coupling
  */
 export const fullRestoration = (overhang: number, axlePosition: number): number =>
-  (overhang * axlePosition) / (axlePosition + overhang);
+  // A coupling over or ahead of the axle takes nothing off the front, so there is nothing to restore.
+  overhang <= 0 ? 0 : (overhang * axlePosition) / (axlePosition + overhang);
 
 /** The couple of a setting: so much for each kg of ball load, and so much whatever it is. kg·m. */
 export function coupleOf(
@@ -19,8 +20,7 @@ export function coupleOf(
   overhang: number,
   axlePosition: number,
 ): { readonly perKg: number; readonly fixed: number } {
-  // A pin ahead of the axle takes nothing off the front, so there is nothing to restore.
-  if (!distribution || overhang <= 0) return { perKg: 0, fixed: 0 };
+  if (!distribution) return { perKg: 0, fixed: 0 };
   return distribution.kind === 'couple'
     ? { perKg: 0, fixed: distribution.coupleNm / gravity }
     : { perKg: distribution.fraction * fullRestoration(overhang, axlePosition), fixed: 0 };

@@ -84,4 +84,31 @@ describe('statics of any rig', () => {
     expect(kg(loaded, 'frontAxle') - kg(all(rig), 'frontAxle')).toBeCloseTo(-36, 9);
     expect(kg(loaded, 'rearAxle') - kg(all(rig), 'rearAxle')).toBeCloseTo(126, 9);
   });
+
+  it('moves load with a distribution hitch and makes none: the sum stays, the ball limit keeps its load', () => {
+    const setting = fc.oneof(
+      fc.record({ rho: fc.integer({ min: 0, max: 100 }).map((percent) => percent / 100) }),
+      fc.record({ T: fc.integer({ min: 0, max: 3000 }) }),
+    );
+    fc.assert(
+      fc.property(arbitraryRig, setting, (rig, hitch) => {
+        const off = all(rig);
+        const on = all({ ...rig, hitch });
+        const sum = (one: Compiled) => kg(one, 'frontAxle') + kg(one, 'rearAxle') + kg(one, 'trailerAxles');
+        expect(sum(on)).toBeCloseTo(sum(off), 6);
+        expect(kg(on, 'ballLoad')).toBeCloseTo(kg(off, 'ballLoad'), 9);
+        expect(kg(on, 'vehicleTotal')).toBeCloseTo(kg(on, 'frontAxle') + kg(on, 'rearAxle'), 6);
+        expect(kg(on, 'trailerTotal')).toBeCloseTo(kg(on, 'ballLoadTowed') + kg(on, 'trailerAxles'), 6);
+        const { rho } = hitch as { rho?: number };
+        const overhang = off.lengths.vehicle?.couplingOverhang ?? 0;
+        if (rho === 1 && overhang > 0) expect(kg(on, 'frontAxle')).toBeCloseTo(frontAlone(off), 6);
+      }),
+    );
+  });
 });
+
+/** The front axle with nothing behind: what full restoration brings back. */
+function frontAlone(compiled: Compiled): number {
+  const { mass, moment } = compiled.sums.vehicle;
+  return mass - moment / (compiled.lengths.vehicle?.wheelbase ?? NaN);
+}

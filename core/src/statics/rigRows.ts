@@ -19,7 +19,7 @@ export const quantityNames = [
 export type QuantityName = (typeof quantityNames)[number];
 
 /** Lengths of the vehicle, m; undefined where the owner has not measured. */
-export interface VehicleLengths {
+interface VehicleLengths {
   /** Front axle to the (drive) rear axle. */
   readonly wheelbase?: number | undefined;
   /** Coupling, or pin, behind the (drive) rear axle, a hitch extension included. */

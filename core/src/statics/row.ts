@@ -17,7 +17,7 @@ export interface Row {
 export const nothing: Affine = { at0: 0, perMetre: 0 };
 export const everything: Affine = { at0: 1, perMetre: 0 };
 
-export const scaled = (by: number, part: Affine): Affine => ({
+const scaled = (by: number, part: Affine): Affine => ({
   at0: by * part.at0 + 0,
   perMetre: by * part.perMetre + 0,
 });

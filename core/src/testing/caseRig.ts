@@ -70,7 +70,13 @@ interface CaseCamper extends CaseBody {
 const equipment = (body: CaseBody, id: string) => ({
   plates: [] as Vehicle['plates'],
   fitted: [] as Vehicle['fitted'],
-  places: (body.masses ?? []).map((one) => ({ id: one.id, name: one.id, kind: 'floor' as const, x: one.x, ...(one.zoneHalfLength ? { length: 2 * one.zoneHalfLength } : {}) })),
+  places: (body.masses ?? []).map((one) => ({
+    id: one.id,
+    name: one.id,
+    kind: 'floor' as const,
+    x: one.x,
+    ...(one.zoneHalfLength ? { length: 2 * one.zoneHalfLength } : {}),
+  })),
   tanks: (body.tanks ?? []).map((one) => ({
     id: one.id,
     name: one.id,
@@ -222,4 +228,10 @@ export function caseView(given: CaseRig): RigView {
   const view = viewRig(caseWorkspace(given), 'rig');
   if (!view) throw new Error('a case without a rig');
   return view;
+}
+
+/** The vehicle of a rig that is known to have one. */
+export function vehicleOf(view: RigView): Vehicle {
+  if (!view.vehicle) throw new Error('this rig should have a vehicle');
+  return view.vehicle;
 }

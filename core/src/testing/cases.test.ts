@@ -127,7 +127,10 @@ const limitQuantity: Readonly<Record<string, QuantityName>> = {
 
 function distribution(rig: CaseRig) {
   const on = statics(rig);
-  const off = statics({ ...rig, hitch: { rho: 0, ...(rig.hitch?.extension ? { extension: rig.hitch.extension } : {}) } });
+  const off = statics({
+    ...rig,
+    hitch: { rho: 0, ...(rig.hitch?.extension ? { extension: rig.hitch.extension } : {}) },
+  });
   const compiled = compile(caseView(rig));
   const ball = compiled.values.ballLoad;
   const undistributed = ball.kind === 'known' ? ball.value : NaN;

@@ -7,6 +7,9 @@ export const exampleNames = [
   'australian-wagon-and-tandem',
   'british-van-with-scooter',
   'german-estate-and-caravan',
+  'australian-ute-camper-and-boat',
+  'pick-up-with-fifth-wheel',
+  'second-hand-caravan-alone',
 ] as const;
 export type ExampleName = (typeof exampleNames)[number];
 

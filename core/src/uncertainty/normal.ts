@@ -6,7 +6,7 @@ const switchAt = 2.5;
  * Φ(z): the chance that a normally distributed quantity lies below z standard deviations. Series about 0, continued
  * fraction in the tails (Abramowitz and Stegun 26.2.10 and 26.2.14), so that small chances keep their digits.
  */
-export function normalBelow(z: number): number {
+function normalBelow(z: number): number {
   if (Number.isNaN(z)) return NaN;
   if (Math.abs(z) > 38) return z < 0 ? 0 : 1;
   return Math.abs(z) < switchAt ? 0.5 + density(z) * series(z) : z < 0 ? tail(-z) : 1 - tail(z);

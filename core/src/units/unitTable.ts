@@ -1,5 +1,5 @@
 /** The kinds of quantity people type. SI inside: kg, m, L, kPa, kN; percent stays percent. */
-export type QuantityKind = 'mass' | 'length' | 'volume' | 'pressure' | 'force' | 'percent';
+export type QuantityKind = 'mass' | 'length' | 'volume' | 'pressure' | 'force' | 'percent' | 'couple';
 
 interface UnitDef {
   /** What people write, lower case, longest form first where one contains another. */
@@ -39,6 +39,7 @@ export const unitTable: Readonly<Record<QuantityKind, Readonly<Record<string, Un
     psi: { names: ['psi'], factor: 6.894757293168361 },
   },
   force: { kN: { names: ['kn'], factor: 1 }, N: { names: ['n'], factor: 0.001 } },
+  couple: { Nm: { names: ['nm'], factor: 1 }, ftlb: { names: ['ftlb', 'lbft'], factor: 1.3558179483314 } },
   percent: { '%': { names: ['%', 'percent', 'pc'], factor: 1 } },
 };
 

@@ -1,5 +1,6 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, term, verbatim } from '../messages/message.ts';
+import { quantityTerm } from '../rulebook/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { gravity } from '../statics/distribution.ts';
 import { couplingPosition, effectiveOverhang, type QuantityName } from '../statics/rigRows.ts';
@@ -69,7 +70,7 @@ class Working {
   }
 
   private named(quantity: QuantityName) {
-    return message('step.quantity', { quantity: term(quantity) });
+    return message('step.quantity', { quantity: term(quantityTerm(this.compiled.view, quantity)) });
   }
 
   private loads(side: Side): readonly Operand[] {
@@ -145,6 +146,7 @@ class Working {
 
   /** h·A/(A + h): the couple that restores the front axle, for each kg on the ball. */
   private coupleArm(): Operand {
+    if (this.overhang().value <= 0) return { name: message('step.coupleArm'), value: 0, unit: 'm' };
     const both = this.step('couple.length', () =>
       work('sum', [this.axlePosition(), this.overhang()], message('step.coupleLength'), 'm'),
     );

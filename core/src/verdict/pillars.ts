@@ -1,5 +1,6 @@
 import { message, term, type Message } from '../messages/message.ts';
 import type { Check } from '../rulebook/check.ts';
+import { quantityTerm } from '../rulebook/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { couplingPosition, type QuantityName } from '../statics/rigRows.ts';
 import type { Assessment } from './assess.ts';
@@ -22,7 +23,7 @@ export function pillars(assessment: Assessment): readonly Pillar[] {
   const { wheelbase, tagAxle } = lengths.vehicle ?? {};
   const at = (quantity: QuantityName, side: Side, x: number | undefined): Pillar => ({
     quantity,
-    name: message('step.quantity', { quantity: term(quantity) }),
+    name: message('step.quantity', { quantity: term(quantityTerm(view, quantity)) }),
     side,
     x: x ?? null,
     check: worstOf(assessment.checks, quantity),
@@ -35,11 +36,11 @@ export function pillars(assessment: Assessment): readonly Pillar[] {
     : [at('rearAxle', 'vehicle', wheelbase)];
   const trailer = view.trailer
     ? [
-        at('ballLoad', 'vehicle', couplingPosition(lengths)),
+        view.vehicle ? at('ballLoad', 'vehicle', couplingPosition(lengths)) : at('ballLoad', 'trailer', 0),
         at('trailerAxles', 'trailer', lengths.trailer?.axlePosition),
       ]
     : [];
-  return [at('frontAxle', 'vehicle', 0), ...rear, ...trailer];
+  return view.vehicle ? [at('frontAxle', 'vehicle', 0), ...rear, ...trailer] : trailer;
 }
 
 /** The check that says most about a support: over before tight before unknown, then the one with the least left. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { CircleHelp, Moon, Redo2, Sun, Undo2 } from '@lucide/vue';
+import { BookOpen, CircleHelp, Moon, Redo2, Sun, Undo2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRig } from '../stores/rig.ts';
@@ -66,6 +66,9 @@ const labelled = (key: 'undo' | 'redo', what: string | undefined) =>
     <button type="button" class="icon-button" :aria-label="t('app.switchTheme')" @click="settings.switchTheme()">
       <Sun v-if="settings.dark" :size="19" /><Moon v-else :size="19" />
     </button>
+    <RouterLink to="/words" class="icon-button words" :aria-label="t('app.words.open')" :title="t('app.words.open')">
+      <BookOpen :size="19" />
+    </RouterLink>
     <button type="button" class="icon-button help" :aria-label="t('app.keys')" @click="emit('help')">
       <CircleHelp :size="19" />
     </button>

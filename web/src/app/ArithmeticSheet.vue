@@ -7,6 +7,7 @@ import { useSpeech, written } from '../shared/useSpeech.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
 import CheckSource from './CheckSource.vue';
+import DoubtNote from './DoubtNote.vue';
 import MarginText from '../shared/MarginText.vue';
 
 /** The arithmetic behind a number, one step a block, so that a person can redo it by hand. Always in kg and m. */
@@ -89,6 +90,7 @@ const lever = (operand: Operand): string =>
           </tbody>
         </table>
       </section>
+      <DoubtNote v-if="check" :check="check" />
       <CheckSource v-if="check" :check="check" />
       <p v-if="explanation.steps.length === 0" class="soft">{{ t('app.arithmetic.unknown') }}</p>
     </div>

@@ -47,6 +47,8 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
       :view="rig.view"
       :supports="rig.supports"
       :checks="rig.assessment.checks"
+      :chains="rig.chains"
+      :probe="rig.probe"
       @open="arithmetic.open($event)"
       @place="showPlace"
     />

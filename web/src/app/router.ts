@@ -13,6 +13,7 @@ const views: Readonly<Partial<Record<StationName, RouteRecordRaw['component']>>>
 
 const routes: RouteRecordRaw[] = [
   { path: '/', name: 'yard', component: YardView },
+  { path: '/words', name: 'words', component: () => import('../stations/words/GlossaryView.vue') },
   {
     path: '/rig/:rig',
     component: RigLayout,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { displayMass, type Check, type RigView, type Side } from '@wagonomos/core';
+import { displayMass, placedBodies, type Check, type RigView, type Side } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
@@ -17,11 +17,13 @@ const emit = defineEmits<{ place: [body: string, place: string] }>();
 const { t } = useI18n();
 const settings = useSettings();
 
-const sides = computed(() =>
-  (['vehicle', 'trailer'] as const).flatMap((side) => {
-    const body = props.view[side];
-    return body ? [{ side, body }] : [];
-  }),
+/** A camper whose place is not known yet stands where the drawing has it. */
+const bodies = computed(() =>
+  placedBodies(props.view).map(({ body, side, offset }) => ({
+    body,
+    side,
+    offset: offset ?? props.layout.camper?.from ?? 0,
+  })),
 );
 
 const box = (side: Side, x: number, length: number, z: number, height: number) => ({
@@ -34,17 +36,24 @@ const box = (side: Side, x: number, length: number, z: number, height: number) =
 /** A rack outside the body is held by something. */
 const rackArm = (side: Side, x: number, length: number, z: number): string => {
   const { vehicle, trailer } = props.layout;
-  const end = side === 'trailer' ? (trailer?.end ?? 0) : (vehicle.tag ?? vehicle.wheelbase) + vehicle.rear;
+  const tail = vehicle ? (vehicle.tag ?? vehicle.wheelbase) + vehicle.rear : 0;
+  const end = side === 'trailer' ? (trailer?.end ?? 0) : tail;
   const y = props.layout.y(z) + 1;
   return x < end ? '' : `M${props.layout.x(side, end - 0.05)} ${y}H${props.layout.x(side, x + length / 2)}`;
 };
 
 const places = computed(() =>
-  sides.value.flatMap(({ side, body }) =>
+  bodies.value.flatMap(({ side, body, offset }) =>
     body.places.flatMap((place) => {
       if (place.x === undefined) return [];
       const mass = props.contents.get(`${body.id}/${place.id}`)?.mass ?? 0;
-      const frame = box(side, place.x, place.length ?? 0.4, place.z ?? 0.6, place.height ?? 0.4);
+      const frame = box(
+        side,
+        offset + place.x,
+        place.length ?? 0.4,
+        place.z ?? (body.kind === 'camper' ? 1.1 : 0.6),
+        place.height ?? 0.4,
+      );
       const shown = String(displayMass(mass, settings.massUnit, 'load'));
       return [
         {
@@ -57,7 +66,7 @@ const places = computed(() =>
           over: props.checks.some(
             (check) => check.place?.body === body.id && check.place.place === place.id && check.status === 'over',
           ),
-          arm: place.kind === 'rack' ? rackArm(side, place.x, place.length ?? 0.4, place.z ?? 0.6) : '',
+          arm: place.kind === 'rack' ? rackArm(side, offset + place.x, place.length ?? 0.4, place.z ?? 0.6) : '',
           title: t('app.drawing.place', { name: place.name, mass: `${shown} ${settings.massUnit}` }),
         },
       ];
@@ -66,12 +75,18 @@ const places = computed(() =>
 );
 
 const tanks = computed(() =>
-  sides.value.flatMap(({ side, body }) =>
+  bodies.value.flatMap(({ side, body, offset }) =>
     body.tanks.flatMap((tank) => {
       if (tank.x === undefined) return [];
       const level = props.view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id);
       const tall = tank.kind === 'gas';
-      const frame = box(side, tank.x, tank.length ?? (tall ? 0.3 : 0.7), tank.z ?? 0.4, tall ? 0.5 : 0.17);
+      const frame = box(
+        side,
+        offset + tank.x,
+        tank.length ?? (tall ? 0.3 : 0.7),
+        tank.z ?? (body.kind === 'camper' ? 1 : 0.4),
+        tall ? 0.5 : 0.17,
+      );
       return [
         { key: `${body.id}/${tank.id}`, kind: tank.kind, ...frame, share: level?.fraction ?? 0, title: tank.name },
       ];
@@ -81,10 +96,10 @@ const tanks = computed(() =>
 
 const people = computed(() =>
   props.view.loadout.crew.flatMap((member, index, crew) => {
-    const seat = props.view.vehicle.seats.find((one) => one.id === member.seat);
+    const seat = props.view.vehicle?.seats.find((one) => one.id === member.seat);
     if (seat?.x === undefined) return [];
     const before = crew.slice(0, index).filter((one) => one.seat !== undefined && seatX(one.seat) === seat.x).length;
-    const height = props.layout.vehicle.height;
+    const height = props.layout.vehicle?.height ?? 0;
     return [
       {
         key: member.id,
@@ -95,7 +110,7 @@ const people = computed(() =>
     ];
   }),
 );
-const seatX = (id: string) => props.view.vehicle.seats.find((one) => one.id === id)?.x;
+const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id === id)?.x;
 </script>
 
 <template>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { displayMass, placeContents, type Check, type Pillar, type RigView } from '@wagonomos/core';
+import {
+  displayMass,
+  placeContents,
+  type Chain,
+  type Check,
+  type Pillar,
+  type RigView,
+  type Side,
+} from '@wagonomos/core';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -12,10 +20,18 @@ import PillarShape from './PillarShape.vue';
 import PlaceShapes from './PlaceShapes.vue';
 import RigWheels from './RigWheels.vue';
 import TrailerShape from './TrailerShape.vue';
+import CamperShape from './CamperShape.vue';
 import VehicleShape from './VehicleShape.vue';
 
 /** The rig to scale on its road, with a pillar under every axle and the coupling. */
-const props = defineProps<{ view: RigView; supports: readonly Pillar[]; checks: readonly Check[] }>();
+const props = defineProps<{
+  view: RigView;
+  supports: readonly Pillar[];
+  checks: readonly Check[];
+  chains: readonly Chain[];
+  /** Where somebody is asking how much more would go, m on one of the bodies. */
+  probe?: { readonly side: Side; readonly x: number; readonly text: string } | null;
+}>();
 const emit = defineEmits<{ open: [id: string]; place: [body: string, place: string] }>();
 const { t } = useI18n();
 const { say } = useSpeech();
@@ -28,15 +44,33 @@ const width = computed(() => Math.max(300, measured.value));
 const layout = computed(() => layoutRig(props.view, width.value, narrow.value ? 'phone' : 'desk'));
 const contents = computed(() => placeContents(props.view));
 
+/** Where several parts hold a load up, the one that governs is named under it. */
+const chainOf = {
+  ballLoad: 'ball',
+  frontAxle: 'frontAxle',
+  rearAxle: 'rearAxle',
+  driveAxle: 'rearAxle',
+  tagAxle: 'tagAxle',
+} as const;
+const governing = computed<Readonly<Partial<Record<Pillar['quantity'], string>>>>(() =>
+  Object.fromEntries(
+    Object.entries(chainOf).flatMap(([quantity, name]) => {
+      const chain = props.chains.find((one) => one.name === name);
+      const part = chain?.weakest?.governing[0];
+      return chain && chain.parts.length > 1 && part ? [[quantity, say(part.name)]] : [];
+    }),
+  ),
+);
+
 const labelWidth = 122;
 /** A support whose place is not known stands where the drawing has it. */
 const drawnAt = (pillar: Pillar): number => {
   const { vehicle, trailer } = layout.value;
   const byEye: Readonly<Partial<Record<Pillar['quantity'], number>>> = {
-    rearAxle: vehicle.wheelbase,
-    driveAxle: vehicle.wheelbase,
-    tagAxle: vehicle.tag ?? vehicle.wheelbase,
-    ballLoad: vehicle.coupling,
+    rearAxle: vehicle?.wheelbase,
+    driveAxle: vehicle?.wheelbase,
+    tagAxle: vehicle?.tag ?? vehicle?.wheelbase,
+    ballLoad: vehicle?.coupling ?? 0,
   };
   const axles = trailer?.axles ?? [0];
   const centre = axles.reduce((sum, x) => sum + x, 0) / axles.length;
@@ -73,7 +107,14 @@ const loadOf = (check: Check | null): string => {
         </pattern>
       </defs>
       <TrailerShape v-if="layout.trailer" :layout="layout" :profile="layout.trailer" />
-      <VehicleShape :view="view" :layout="layout" />
+      <VehicleShape
+        v-if="layout.vehicle && view.vehicle"
+        :view="view"
+        :layout="layout"
+        :profile="layout.vehicle"
+        :vehicle="view.vehicle"
+      />
+      <CamperShape v-if="layout.camper" :layout="layout" :profile="layout.camper" />
       <PlaceShapes
         :view="view"
         :layout="layout"
@@ -84,6 +125,10 @@ const loadOf = (check: Check | null): string => {
       />
       <RigWheels :layout="layout" />
       <rect x="0" :y="layout.groundY" :width="width" height="4" class="road" />
+      <g v-if="probe" class="probe">
+        <path :d="`M${layout.x(probe.side, probe.x)} 4V${layout.groundY}`" />
+        <text :x="layout.x(probe.side, probe.x) + 6" y="16">{{ probe.text }}</text>
+      </g>
       <PillarShape
         v-for="column in columns"
         :key="column.pillar.quantity"
@@ -105,6 +150,9 @@ const loadOf = (check: Check | null): string => {
           <small>{{ say(column.pillar.name) }}</small>
           <MarginText :check="column.pillar.check" />
           <small class="num of">{{ loadOf(column.pillar.check) }}</small>
+          <small v-if="governing[column.pillar.quantity]" class="part">{{
+            t('app.pillar.by', { part: governing[column.pillar.quantity] })
+          }}</small>
         </button>
       </li>
     </ul>
@@ -163,6 +211,18 @@ svg {
 }
 .labels .of {
   color: var(--ink);
+}
+.probe path {
+  stroke: var(--pen);
+  stroke-width: 2;
+  stroke-dasharray: 5 4;
+}
+.probe text {
+  fill: var(--pen);
+  font: 600 15px var(--figures);
+}
+.labels .part {
+  font-size: 13px;
 }
 .by-eye {
   position: absolute;

@@ -8,8 +8,8 @@ const props = defineProps<{ layout: DrawingLayout }>();
 
 const wheels = computed(() => {
   const { vehicle, trailer, x } = props.layout;
-  const driven = [0, vehicle.wheelbase, ...(vehicle.tag === undefined ? [] : [vehicle.tag])];
-  const size = Math.min(0.39, vehicle.height * 0.205);
+  const driven = vehicle ? [0, vehicle.wheelbase, ...(vehicle.tag === undefined ? [] : [vehicle.tag])] : [];
+  const size = Math.min(0.39, (vehicle?.height ?? 0) * 0.205);
   const towed = Math.min(0.36, (trailer?.height ?? 0) * 0.13);
   return [
     ...driven.map((at) => ({ x: x('vehicle', at), radius: size })),

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { DrawingLayout, TrailerProfile } from './layout.ts';
+import type { DrawingLayout } from './layout.ts';
 import { roundedPath, type Point } from './outline.ts';
+import type { TrailerProfile } from './profiles.ts';
 
 const props = defineProps<{ layout: DrawingLayout; profile: TrailerProfile }>();
 
@@ -9,6 +10,7 @@ const at = (x: number, z: number): Point => [props.layout.x('trailer', x), props
 
 const body = computed(() => {
   const { drawbar: d, end, height: h } = props.profile;
+  if (props.profile.fifthWheel) return gooseneck();
   const corners: readonly [number, number, number][] = [
     [d + 0.16, 0.46, 0.06],
     [d, 0.62, 0.1],
@@ -24,6 +26,26 @@ const body = computed(() => {
     corners.map(([, , round]) => round * props.layout.scale),
   );
 });
+/** Coupled at a pin: the nose reaches forward over the vehicle's bed, the floor drops behind it. */
+function gooseneck(): string {
+  const { drawbar: d, end, height: h } = props.profile;
+  const corners: readonly [number, number, number][] = [
+    [d + 0.1, 0.5, 0.08],
+    [d - 0.1, 1.5, 0.12],
+    [-0.55, 1.55, 0.1],
+    [-0.6, h * 0.72, 0.3],
+    [-0.1, h, 0.5],
+    [end - 0.1, h - 0.02, 0.22],
+    [end, h * 0.62, 0.3],
+    [end - 0.02, 0.7, 0.1],
+    [end - 0.32, 0.5, 0.06],
+  ];
+  return roundedPath(
+    corners.map(([x, z]) => at(x, z)),
+    corners.map(([, , round]) => round * props.layout.scale),
+  );
+}
+const pin = computed(() => `M${at(0, 1.55)[0]} ${props.layout.y(1.55)}V${props.layout.y(1.28)}`);
 const frame = computed(() => {
   const { drawbar } = props.profile;
   const [cx, cy] = at(0, 0.43);
@@ -55,14 +77,22 @@ const fittings = computed(() => {
 
 <template>
   <g>
-    <path :d="frame" class="frame" />
-    <path :d="jockey" class="jockey" />
-    <circle :cx="at(0.42, 0)[0]" :cy="layout.y(0.2)" :r="0.08 * layout.scale" class="jockey-wheel" />
+    <path v-if="profile.fifthWheel" :d="pin" class="frame" />
+    <template v-else>
+      <path :d="frame" class="frame" />
+      <path :d="jockey" class="jockey" />
+      <circle :cx="at(0.42, 0)[0]" :cy="layout.y(0.2)" :r="0.08 * layout.scale" class="jockey-wheel" />
+    </template>
     <path :d="body" class="body" />
-    <path :d="rib" class="rib" />
+    <path v-if="!profile.fifthWheel" :d="rib" class="rib" />
     <path :d="fittings.door" class="door" />
     <path v-for="(pane, index) in fittings.panes" :key="index" :d="pane" class="pane" />
-    <circle :cx="at(0, 0)[0]" :cy="layout.y(0.43)" :r="Math.max(3, 0.07 * layout.scale)" class="ball" />
+    <circle
+      :cx="at(0, 0)[0]"
+      :cy="layout.y(profile.fifthWheel ? 1.26 : 0.43)"
+      :r="Math.max(3, 0.07 * layout.scale)"
+      class="ball"
+    />
   </g>
 </template>
 

@@ -18,7 +18,7 @@ describe('the rig on paper', () => {
     ['card', 380],
   ] as const)('fits a %s', (frame, width) => {
     const layout = layoutRig(wagon, width, frame);
-    expect(layout.x('vehicle', -layout.vehicle.front)).toBeGreaterThanOrEqual(0);
+    expect(layout.x('vehicle', -(layout.vehicle?.front ?? NaN))).toBeGreaterThanOrEqual(0);
     expect(layout.x('trailer', 7.55)).toBeLessThanOrEqual(width);
     expect(layout.y(3.02)).toBeGreaterThanOrEqual(0);
     expect(layout.groundY).toBeLessThan(layout.height);
@@ -33,8 +33,7 @@ describe('the rig on paper', () => {
 
   it('says when lengths are drawn by eye', () => {
     expect(layoutRig(wagon, 1280, 'desk').byEye).toBe(false);
-    const vehicle = { ...wagon.vehicle, geometry: {} };
-    const layout = layoutRig({ ...wagon, vehicle }, 1280, 'desk');
+    const layout = layoutRig({ ...wagon, vehicle: wagon.vehicle && { ...wagon.vehicle, geometry: {} } }, 1280, 'desk');
     expect(layout.byEye).toBe(true);
     expect(Number.isFinite(layout.x('trailer', 1))).toBe(true);
   });

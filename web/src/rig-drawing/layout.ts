@@ -1,29 +1,11 @@
-import type { RigView, Side } from '@wagonomos/core';
+import { isFifthWheel, placedBodies, type RigView, type Side } from '@wagonomos/core';
+import { camperProfile, trailerProfile, vehicleProfile, type Profiles } from './profiles.ts';
 
-/** Lengths in m for the drawing: the owner's where known, else drawn by eye. */
-interface Profile {
-  readonly wheelbase: number;
-  readonly tag: number | undefined;
-  readonly front: number;
-  readonly rear: number;
-  readonly height: number;
-  readonly coupling: number;
-}
-
-export interface TrailerProfile {
-  readonly axles: readonly number[];
-  readonly drawbar: number;
-  readonly end: number;
-  readonly height: number;
-}
-
-/** The rig on paper: one scale for both bodies, pixels from the upper left corner. */
-export interface DrawingLayout {
+/** The rig on paper: one scale for all bodies, pixels from the upper left corner. */
+export interface DrawingLayout extends Profiles {
   readonly scale: number;
   readonly groundY: number;
   readonly height: number;
-  readonly vehicle: Profile;
-  readonly trailer: TrailerProfile | undefined;
   readonly byEye: boolean;
   readonly x: (side: Side, metres: number) => number;
   readonly y: (metres: number) => number;
@@ -33,7 +15,7 @@ export const pillarHeight = 60;
 
 /** How tall the rig may stand, and the room around it for words and pillars, px. */
 const frames = {
-  desk: { tallest: 236, side: 118, above: 16, below: pillarHeight + 26 },
+  desk: { tallest: 230, side: 118, above: 18, below: pillarHeight + 30 },
   phone: { tallest: 150, side: 12, above: 10, below: pillarHeight * 0.6 + 16 },
   card: { tallest: 128, side: 14, above: 10, below: 8 },
 } as const;
@@ -43,15 +25,20 @@ export type FrameName = keyof typeof frames;
 export function layoutRig(view: RigView, width: number, frame: FrameName): DrawingLayout {
   const vehicle = vehicleProfile(view);
   const trailer = trailerProfile(view);
+  const camper = camperProfile(view, vehicle);
   const room = frames[frame];
-  const start = Math.min(-vehicle.front, ...reaches(view.vehicle.places).map(([from]) => from));
-  const vehicleEnd = Math.max(
-    (vehicle.tag ?? vehicle.wheelbase) + vehicle.rear,
-    ...reaches(view.vehicle.places).map(([, to]) => to),
-  );
-  const trailerEnd = trailer && Math.max(trailer.end, ...reaches(view.trailer?.places ?? []).map(([, to]) => to));
-  const end = trailerEnd === undefined ? vehicleEnd : vehicle.coupling + trailerEnd;
-  const tallest = Math.max(vehicle.height, trailer?.height ?? 0, ...roofs(view)) + 0.05;
+  const onTrailer = vehicle?.coupling ?? 0;
+  const spans: readonly (readonly [number, number])[] = [
+    ...(vehicle ? [[-vehicle.front, (vehicle.tag ?? vehicle.wheelbase) + vehicle.rear] as const] : []),
+    ...(camper ? [[camper.from - camper.overCab, camper.from + camper.length] as const] : []),
+    ...(trailer ? [[onTrailer + (vehicle ? 0 : -0.2), onTrailer + trailer.end] as const] : []),
+    ...placeSpans(view, onTrailer),
+  ];
+  const start = Math.min(...spans.map(([from]) => from));
+  const end = Math.max(...spans.map(([, to]) => to));
+  const tallest =
+    Math.max(vehicle?.height ?? 0, trailer?.height ?? 0, camper ? camper.floor + camper.height : 0, ...roofs(view)) +
+    0.05;
   const scale = Math.max(8, Math.min((width - 2 * room.side) / (end - start), room.tallest / tallest));
   const left = (width - (end - start) * scale) / 2 - start * scale;
   const groundY = room.above + tallest * scale;
@@ -61,67 +48,36 @@ export function layoutRig(view: RigView, width: number, frame: FrameName): Drawi
     height: groundY + room.below,
     vehicle,
     trailer,
+    camper,
     byEye: drawnByEye(view),
-    x: (side, metres) => left + (side === 'trailer' ? vehicle.coupling + metres : metres) * scale,
+    x: (side, metres) => left + (side === 'trailer' ? onTrailer + metres : metres) * scale,
     y: (metres) => groundY - metres * scale,
   };
 }
 
-const usual = {
-  car: { wheelbase: 2.7, front: 0.9, rear: 0.95, height: 1.5 },
-  wagon: { wheelbase: 2.8, front: 0.9, rear: 1.1, height: 1.85 },
-  ute: { wheelbase: 3.1, front: 0.9, rear: 1.3, height: 1.85 },
-  van: { wheelbase: 3.6, front: 0.95, rear: 1.1, height: 2.5 },
-  motorhome: { wheelbase: 3.8, front: 0.95, rear: 1.6, height: 2.75 },
-} as const;
-
-function vehicleProfile({ vehicle }: RigView): Profile {
-  const { geometry } = vehicle;
-  const guess = usual[vehicle.build];
-  const wheelbase = geometry.wheelbase ?? guess.wheelbase;
-  const rear = geometry.rearOverhang ?? guess.rear;
-  const tag = geometry.tagAxle && wheelbase + geometry.tagAxle.offset;
-  return {
-    wheelbase,
-    tag,
-    front: geometry.frontOverhang ?? guess.front,
-    rear,
-    height: geometry.height ?? guess.height,
-    coupling: wheelbase + (geometry.couplingOverhang ?? (tag ?? wheelbase) - wheelbase + rear + 0.12),
-  };
+function placeSpans(view: RigView, onTrailer: number): readonly (readonly [number, number])[] {
+  return placedBodies(view).flatMap(({ body, side, offset }) =>
+    body.places.flatMap(({ x, length = 0.4 }) => {
+      if (x === undefined || offset === null) return [];
+      const middle = x + offset + (side === 'trailer' ? onTrailer : 0);
+      return [[middle - length / 2, middle + length / 2] as const];
+    }),
+  );
 }
 
-function trailerProfile({ trailer }: RigView): TrailerProfile | undefined {
-  if (!trailer) return undefined;
-  const { axlePosition, axles, axleSpread = 0.86, drawbarLength = 1.25, bodyLength, height = 2.6 } = trailer.geometry;
-  const centre = axlePosition ?? drawbarLength + (bodyLength ?? 4.6) * 0.54;
-  const end = drawbarLength + (bodyLength ?? Math.max(2.4, (centre - drawbarLength) * 1.85));
-  return {
-    axles: Array.from({ length: axles }, (_, n) => centre + (n - (axles - 1) / 2) * axleSpread),
-    drawbar: drawbarLength,
-    end,
-    height,
-  };
-}
-
-function drawnByEye({ vehicle, trailer }: RigView): boolean {
-  const { wheelbase, frontOverhang, rearOverhang, height } = vehicle.geometry;
-  const own = [wheelbase, frontOverhang, rearOverhang, height];
-  const towed = trailer
-    ? [
-        trailer.geometry.axlePosition,
-        trailer.geometry.drawbarLength,
-        trailer.geometry.bodyLength,
-        trailer.geometry.height,
-      ]
+function drawnByEye({ vehicle, trailer, camper, rig }: RigView): boolean {
+  const own = vehicle
+    ? [vehicle.geometry.wheelbase, vehicle.geometry.frontOverhang, vehicle.geometry.rearOverhang]
     : [];
-  return [...own, ...towed].includes(undefined);
+  const pin = vehicle && isFifthWheel(trailer) ? [vehicle.geometry.pinOverhang] : [];
+  const towed = trailer
+    ? [trailer.geometry.axlePosition, trailer.geometry.drawbarLength, trailer.geometry.bodyLength]
+    : [];
+  const carried = camper ? [camper.geometry.floorLength, rig.camper?.x] : [];
+  return [...own, ...pin, ...towed, ...carried].includes(undefined);
 }
-
-const reaches = (places: RigView['vehicle']['places']): [number, number][] =>
-  places.flatMap(({ x, length = 0.4 }) => (x === undefined ? [] : [[x - length / 2, x + length / 2]]));
 
 const roofs = (view: RigView): number[] =>
-  [view.vehicle, view.trailer].flatMap(
-    (body) => body?.places.filter((place) => place.x !== undefined).map(({ z = 0, height = 0 }) => z + height) ?? [],
+  placedBodies(view).flatMap(({ body }) =>
+    body.places.filter((place) => place.x !== undefined).map(({ z = 0, height = 0 }) => z + height),
   );

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { displayMass, type Check } from '@wagonomos/core';
+import type { Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
 import StatusMark from './StatusMark.vue';
-import { written } from './useSpeech.ts';
+import { checkAmount } from './checkAmount.ts';
 
 /** "168 left", "34 over", "8 short": a margin in words and shape. */
 const props = defineProps<{ check: Check | null; plain?: boolean }>();
@@ -14,9 +14,9 @@ const settings = useSettings();
 const text = computed(() => {
   const margin = props.check?.margin ?? null;
   if (!props.check || margin === null) return t('app.margin.unknown');
-  const shown = displayMass(margin, settings.massUnit, 'margin');
-  const amount = written(Math.abs(shown), 0);
-  if (shown < 0) return t(props.check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
+  const shown = checkAmount(props.check, margin, settings.massUnit, 'margin');
+  const amount = shown.replace('−', '');
+  if (shown.startsWith('−')) return t(props.check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
   return t(props.check.sense === 'max' ? 'app.margin.left' : 'app.margin.above', { amount });
 });
 </script>

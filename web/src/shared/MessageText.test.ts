@@ -6,6 +6,7 @@ import { i18n } from '../app/i18n.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useSettings } from '../stores/settings.ts';
 import MessageText from './MessageText.vue';
+import TermWord from './TermWord.vue';
 
 beforeEach(() => {
   setActivePinia(createPinia());
@@ -33,7 +34,7 @@ describe('a message on screen', () => {
     expect(shown().text()).toContain('191 lb');
   });
 
-  it('explains a term in plain words', () => {
-    expect(shown().get('.term').attributes('title')).toContain('whole trailer may weigh unhitched');
+  it('hands a term to the word that explains itself', () => {
+    expect(shown().getComponent(TermWord).props()).toMatchObject({ term: 'trailerMax', text: 'MTPLM' });
   });
 });

@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { segments, type Message } from '@wagonomos/core';
 import { computed } from 'vue';
-import { useI18n } from 'vue-i18n';
 import { useArithmetic } from '../stores/arithmetic.ts';
+import TermWord from './TermWord.vue';
 import { useSpeech } from './useSpeech.ts';
 
 /** A message from core, each number in it a button that opens its arithmetic. */
 const props = defineProps<{ message: Message }>();
 const { speech } = useSpeech();
-const i18n = useI18n();
 const arithmetic = useArithmetic();
 const parts = computed(() => segments(props.message, speech.value));
-const meaning = (term: string) => (i18n.te(`meaning.${term}`) ? i18n.t(`meaning.${term}`) : undefined);
 </script>
 
 <template>
@@ -26,7 +24,7 @@ const meaning = (term: string) => (i18n.te(`meaning.${term}`) ? i18n.t(`meaning.
         {{ part.text }}
       </button>
       <b v-else-if="part.kind === 'amount'" class="figure">{{ part.text }}</b>
-      <span v-else-if="part.kind === 'term'" class="term" :title="meaning(part.term)">{{ part.text }}</span>
+      <TermWord v-else-if="part.kind === 'term'" :term="part.term" :text="part.text" />
       <template v-else>{{ part.text }}</template>
     </template>
   </span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { displayMass, fieldBounds, parseQuantity, unitTable, type FieldName } from '@wagonomos/core';
+import { displayMass, fieldBounds, parseQuantity, unitTable, type FieldName, type MassUnit } from '@wagonomos/core';
 import { computed, ref, useId, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRig } from '../stores/rig.ts';
@@ -17,6 +17,8 @@ const props = defineProps<{
   value: number | undefined;
   typed?: string | undefined;
   digits?: number;
+  /** The unit a bare mass takes here, where the plate in hand is in pounds; else the owner's. */
+  unit?: MassUnit | undefined;
   /** Hides the label from the eye, not from the reader. */
   quiet?: boolean;
 }>();
@@ -28,17 +30,24 @@ const workspace = useWorkspace();
 const rig = useRig();
 const id = useId();
 
+const massUnit = computed(() => props.unit ?? settings.massUnit);
 const kind = computed(() => fieldBounds[props.field].quantity);
-const usualUnit = { mass: 'kg', length: 'm', volume: 'L', percent: '%' } as const;
-const bareUnit = computed(() => (kind.value === 'mass' ? settings.massUnit : usualUnit[kind.value]));
+const usualUnit = {
+  mass: 'kg',
+  length: 'm',
+  volume: 'L',
+  percent: '%',
+  force: 'kN',
+  pressure: 'kPa',
+  couple: 'Nm',
+} as const;
+const bareUnit = computed(() => (kind.value === 'mass' ? massUnit.value : usualUnit[kind.value]));
 const shown = computed(() => {
   if (props.value === undefined) return '';
   const factor = unitTable[kind.value][bareUnit.value]?.factor ?? 1;
   const digits = props.digits ?? (kind.value === 'mass' ? 1 : 3);
   const value =
-    kind.value === 'mass'
-      ? displayMass(props.value, settings.massUnit, 'nearest', 10 ** -digits)
-      : props.value / factor;
+    kind.value === 'mass' ? displayMass(props.value, massUnit.value, 'nearest', 10 ** -digits) : props.value / factor;
   return written(value, digits).replaceAll(',', '').replace('−', '-');
 });
 const text = ref(shown.value);
@@ -55,7 +64,9 @@ watch(shown, (next) => {
 /** A figure typed in another unit than the one shown keeps its own words beside it. */
 const asTyped = computed(() => {
   const typed = props.typed?.trim();
-  return typed && /[a-z"'′″]/i.test(typed) && !typed.toLowerCase().endsWith(bareUnit.value) ? typed : null;
+  return typed && /[a-z"'′″]/i.test(typed) && !typed.toLowerCase().endsWith(bareUnit.value.toLowerCase())
+    ? typed
+    : null;
 });
 
 const read = () => {

@@ -27,7 +27,7 @@ export function written(value: number, digits: number): string {
 function amountText(amount: Amount, unit: MassUnit): string {
   if (amount.unit === 'kg') return `${written(displayMass(amount.value, unit, amount.rounding), 0)} ${unit}`;
   if (amount.unit === 'percent') return `${written(amount.value, 1)} %`;
-  return `${written(amount.value, 2)} ${amount.unit}`;
+  return `${written(amount.value, amount.unit === 'Nm' || amount.unit === 'kPa' ? 0 : 2)} ${amount.unit}`;
 }
 
 /**

@@ -1,7 +1,22 @@
-import { assess, pillars, roomInPlaces, summary, viewRig, type PlaceRoom } from '@wagonomos/core';
+import {
+  assess,
+  chains as chainsOf,
+  pillars,
+  roomInPlaces,
+  summary,
+  viewRig,
+  type PlaceRoom,
+  type Side,
+} from '@wagonomos/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { useWorkspace } from './workspace.ts';
+
+interface Probe {
+  readonly side: Side;
+  readonly x: number;
+  readonly text: string;
+}
 
 /** The rig in hand, seen through core. Nothing here is stored; all of it follows the document. */
 export const useRig = defineStore('rig', () => {
@@ -17,7 +32,10 @@ export const useRig = defineStore('rig', () => {
     view.value && assessment.value ? roomInPlaces(view.value, assessment.value.checks) : [],
   );
   const state = computed(() => assessment.value && summary(assessment.value));
+  const chains = computed(() => (assessment.value ? chainsOf(assessment.value.compiled) : []));
+  /** A spot somebody is asking about; not part of the document. */
+  const probe = ref<Probe | null>(null);
   const words = computed(() => view.value?.situation.words ?? 'uk');
 
-  return { rigId, view, assessment, supports, rooms, state, words };
+  return { rigId, view, assessment, supports, rooms, chains, probe, state, words };
 });

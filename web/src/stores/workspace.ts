@@ -140,6 +140,14 @@ export const useWorkspace = defineStore('workspace', () => {
 
   const text = () => (document.value ? writeWorkspace(document.value) : '');
 
+  /** Hashes of all photographs the document and its history refer to. */
+  const photos = (): ReadonlySet<string> =>
+    new Set(
+      [document.value, ...past.value.map((entry) => entry.document), ...future.value.map((entry) => entry.document)]
+        .flatMap((one) => one?.bodies ?? [])
+        .flatMap((body) => body.plates.flatMap((plate) => plate.photo ?? [])),
+    );
+
   /** Resolves when everything said so far is in the store. */
   const saved = () => saving;
 
@@ -158,6 +166,7 @@ export const useWorkspace = defineStore('workspace', () => {
     redo,
     takeOver,
     text,
+    photos,
     saved,
   };
 });

@@ -12,7 +12,7 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 
 const add = () => {
-  const { seats } = props.view.vehicle;
+  const seats = props.view.vehicle?.seats ?? [];
   const taken = props.view.loadout.crew.map((member) => member.seat);
   const seat = (seats.find((one) => !taken.includes(one.id)) ?? seats.at(-1))?.id;
   const name = t('app.crew.person', { number: taken.length + 1 });
@@ -43,7 +43,7 @@ const remove = (id: string) =>
       :aria-label="t('app.crew.seatOf', { name: member.name })"
       @change="change(member.id, { seat: $event || undefined })"
     >
-      <el-option v-for="seat in view.vehicle.seats" :key="seat.id" :value="seat.id" :label="seat.name" />
+      <el-option v-for="seat in view.vehicle?.seats ?? []" :key="seat.id" :value="seat.id" :label="seat.name" />
     </el-select>
     <QuantityField
       quiet

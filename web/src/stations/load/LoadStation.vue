@@ -3,6 +3,7 @@ import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import CrewList from './CrewList.vue';
 import PayloadSummary from './PayloadSummary.vue';
+import SpotProbe from './SpotProbe.vue';
 import PlaceList from './PlaceList.vue';
 import TankList from './TankList.vue';
 import ThingList from './ThingList.vue';
@@ -15,11 +16,12 @@ const workspace = useWorkspace();
   <div v-if="rig.view" class="bench load" :inert="workspace.follows">
     <ThingList :view="rig.view" />
     <section>
-      <CrewList :view="rig.view" />
+      <CrewList v-if="rig.view.vehicle" :view="rig.view" />
       <TankList :view="rig.view" />
     </section>
     <section>
       <PayloadSummary />
+      <SpotProbe :view="rig.view" />
       <PlaceList :view="rig.view" />
     </section>
   </div>

@@ -4,13 +4,13 @@ import {
   changePart,
   displayMass,
   placeContents,
+  placedBodies,
   placeKinds,
   removePart,
   roomMessage,
+  type Body,
   type Place,
   type RigView,
-  type Trailer,
-  type Vehicle,
 } from '@wagonomos/core';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed, nextTick, watch } from 'vue';
@@ -35,9 +35,9 @@ const route = useRoute();
 const settings = useSettings();
 const workspace = useWorkspace();
 
-const bodies = computed(() => [props.view.vehicle, props.view.trailer].filter((body) => body !== undefined));
+const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
 const rooms = computed(() => new Map(rig.rooms.map((one) => [`${one.body}/${one.place.id}`, roomMessage(one)])));
-const placesOf = (body: Vehicle | Trailer) =>
+const placesOf = (body: Body) =>
   body.places.map((place) => {
     const key = `${body.id}/${place.id}`;
     return { place, key, room: rooms.value.get(key) };
@@ -101,7 +101,7 @@ const remove = (body: string, place: Place) =>
               <el-option v-for="kind in placeKinds" :key="kind" :value="kind" :label="t(`app.places.kinds.${kind}`)" />
             </el-select>
             <QuantityField
-              :label="t(body.kind === 'vehicle' ? 'app.places.xVehicle' : 'app.places.xTrailer')"
+              :label="t(`app.places.x.${body.kind}`)"
               field="position"
               :value="place.x"
               @change="(x) => change(body.id, place, { x })"

@@ -3,14 +3,14 @@ import {
   addPart,
   changePart,
   displayMass,
+  placedBodies,
   removePart,
   setTankLevel,
   tankContents,
   type RigView,
   type Tank,
   type TankKind,
-  type Trailer,
-  type Vehicle,
+  type Body,
 } from '@wagonomos/core';
 import { Plus } from '@lucide/vue';
 import { computed } from 'vue';
@@ -29,24 +29,25 @@ const workspace = useWorkspace();
 const settings = useSettings();
 const arithmetic = useArithmetic();
 
-const kinds: Readonly<Record<'vehicle' | 'trailer', readonly TankKind[]>> = {
+const kinds: Readonly<Record<Body['kind'], readonly TankKind[]>> = {
   vehicle: ['fuel', 'fresh', 'grey', 'black', 'gas'],
   trailer: ['fresh', 'grey', 'black', 'gas'],
+  camper: ['fresh', 'grey', 'black', 'gas'],
 };
-const bodies = computed(() => [props.view.vehicle, props.view.trailer].filter((body) => body !== undefined));
-const level = (body: Vehicle | Trailer, tank: Tank) =>
+const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
+const level = (body: Body, tank: Tank) =>
   props.view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
-const holds = (body: Vehicle | Trailer, tank: Tank): string => {
+const holds = (body: Body, tank: Tank): string => {
   const mass = tankContents(tank, level(body, tank));
   if (mass === null) return t('app.tanks.noSize');
   return `${written(displayMass(mass, settings.massUnit, 'load'), 0)} ${settings.massUnit}`;
 };
 
-const add = (body: Vehicle | Trailer, kind: TankKind) =>
+const add = (body: Body, kind: TankKind) =>
   workspace.edit('app.edit.tank', (document) =>
     addPart(document, body.id, 'tanks', { id: newId(), name: t(`app.tanks.kind.${kind}`), kind }),
   );
-const fill = (body: Vehicle | Trailer, tank: Tank, percent: number | number[]) => {
+const fill = (body: Body, tank: Tank, percent: number | number[]) => {
   const fraction = (Array.isArray(percent) ? (percent[0] ?? 0) : percent) / 100;
   if (fraction === level(body, tank)) return;
   workspace.edit(
@@ -55,13 +56,13 @@ const fill = (body: Vehicle | Trailer, tank: Tank, percent: number | number[]) =
     `level ${body.id} ${tank.id}`,
   );
 };
-const change = (body: Vehicle | Trailer, tank: Tank, patch: Partial<Tank>) =>
+const change = (body: Body, tank: Tank, patch: Partial<Tank>) =>
   workspace.edit(
     'app.edit.tank',
     (document) => changePart(document, body.id, 'tanks', tank.id, patch),
     `tank ${body.id} ${tank.id} ${Object.keys(patch).join()}`,
   );
-const remove = (body: Vehicle | Trailer, tank: Tank) =>
+const remove = (body: Body, tank: Tank) =>
   workspace.edit('app.edit.tank', (document) => removePart(document, body.id, 'tanks', tank.id));
 </script>
 

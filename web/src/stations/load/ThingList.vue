@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { addThing, placeThing, type Placement, type RigView, type Thing } from '@wagonomos/core';
-import { computed, ref } from 'vue';
+import { computed, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -49,6 +49,9 @@ const shelves = computed(() =>
     .map((key) => ({ key, rows: rows.value[key] }))
     .filter((one) => one.rows.length > 0),
 );
+
+/** What is folded away is not made: other trips may own hundreds of things. */
+const unfolded = reactive({ board: true, home: true, others: false });
 
 const add = () => {
   const wanted = name.value.trim();
@@ -99,10 +102,13 @@ const add = () => {
       }}</el-button>
     </form>
     <template v-for="shelf in shelves" :key="shelf.key">
-      <details :open="shelf.key !== 'others'">
+      <details
+        :open="shelf.key !== 'others'"
+        @toggle="unfolded[shelf.key] = ($event.target as HTMLDetailsElement).open"
+      >
         <summary>{{ t(`app.load.group.${shelf.key}`, { count: shelf.rows.length }) }}</summary>
         <ThingRow
-          v-for="row in shelf.rows"
+          v-for="row in unfolded[shelf.key] ? shelf.rows : []"
           :key="row.thing.id"
           :thing="row.thing"
           :placement="row.placement"

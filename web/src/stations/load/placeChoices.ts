@@ -1,4 +1,4 @@
-import type { RigView } from '@wagonomos/core';
+import { placedBodies, type RigView } from '@wagonomos/core';
 
 export interface PlaceChoice {
   readonly key: string;
@@ -15,23 +15,17 @@ export interface PlaceGroup {
 }
 
 /** Every place of the rig as a choice, body by body. */
-export const placeGroups = ({ vehicle, trailer }: RigView): readonly PlaceGroup[] =>
-  [vehicle, trailer].flatMap((body) =>
-    body
-      ? [
-          {
-            body: body.id,
-            label: body.name,
-            places: body.places.map((place) => ({
-              key: `${body.id}/${place.id}`,
-              label: place.name,
-              body: body.id,
-              place: place.id,
-            })),
-          },
-        ]
-      : [],
-  );
+export const placeGroups = (view: RigView): readonly PlaceGroup[] =>
+  placedBodies(view).map(({ body }) => ({
+    body: body.id,
+    label: body.name,
+    places: body.places.map((place) => ({
+      key: `${body.id}/${place.id}`,
+      label: place.name,
+      body: body.id,
+      place: place.id,
+    })),
+  }));
 
 /** The place behind a key, or nothing for "at home". */
 export const choiceOf = (groups: readonly PlaceGroup[], key: string): PlaceChoice | undefined =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RigView } from '@wagonomos/core';
+import { conditionFor, placedBodies, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
@@ -11,12 +11,12 @@ const { limitWord } = useSpeech();
 
 const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' });
 const rows = computed(() =>
-  [props.view.vehicle, props.view.trailer].flatMap((body) =>
-    (body?.plates ?? []).flatMap((plate) =>
+  placedBodies(props.view).flatMap(({ body }) =>
+    body.plates.flatMap((plate) =>
       plate.figures.map((figure) => ({
-        key: `${body?.id ?? ''} ${plate.id} ${figure.limit}`,
-        body: body?.name ?? '',
-        source: t(`plateSource.${plate.source}`),
+        key: `${body.id} ${plate.id} ${figure.limit} ${conditionFor(figure) ?? ''}`,
+        body: body.name,
+        source: plate.form ? t(`form.${plate.form}.name`) : t(`plateSource.${plate.source}`),
         limit: limitWord(figure.limit),
         typed: figure.typed,
         date: plate.date === undefined ? '' : day.format(new Date(`${plate.date}T00:00`)),

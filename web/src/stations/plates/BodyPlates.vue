@@ -1,49 +1,48 @@
 <script setup lang="ts">
-import {
-  addPart,
-  plateTemplates,
-  renameBody,
-  setBraked,
-  type PlateSource,
-  type Trailer,
-  type Vehicle,
-} from '@wagonomos/core';
+import { addPart, formsFor, renameBody, setFacts, type Body, type PlateForm } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
+import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import EmptyMassForm from './EmptyMassForm.vue';
+import FittedList from './FittedList.vue';
+import GearForm from './GearForm.vue';
 import GeometryForm from './GeometryForm.vue';
 import PlateCard from './PlateCard.vue';
 import SeatList from './SeatList.vue';
+import SeenLists from './SeenLists.vue';
 
-/** One body of the rig: its plates as cards, its empty figure, its measures. */
-const props = defineProps<{ body: Vehicle | Trailer }>();
+/** One body of the rig: its plates as cards, its empty figure, its measures, its parts. */
+const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
-const sources = computed(() => Object.keys(plateTemplates(props.body.kind)) as PlateSource[]);
+const rig = useRig();
+const forms = computed(() => formsFor(props.body.kind, rig.words));
 
-const add = (source: PlateSource) =>
+const add = (form: PlateForm) =>
   workspace.edit('app.edit.addPlate', (document) =>
-    addPart(document, props.body.id, 'plates', { id: newId(), source, figures: [] }),
+    addPart(document, props.body.id, 'plates', { id: newId(), source: form.source, form: form.id, figures: [] }),
   );
 const rename = (name: string) =>
   workspace.edit('app.edit.name', (document) => renameBody(document, props.body.id, name));
 const brake = (braked: string | number | boolean) =>
-  workspace.edit('app.edit.brakes', (document) => setBraked(document, props.body.id, braked === true));
+  workspace.edit('app.edit.brakes', (document) => setFacts(document, props.body.id, { braked: braked === true }));
+const setBerths = (berths: number | undefined) =>
+  workspace.edit('app.edit.facts', (document) => setFacts(document, props.body.id, { berths }));
 </script>
 
 <template>
   <section :aria-label="body.name">
     <div class="section-head">
       <NameField :name="body.name" :label="t('app.plates.bodyName')" @change="rename" />
-      <el-dropdown trigger="click" @command="add">
+      <el-dropdown trigger="click" max-height="420px" @command="add">
         <button type="button" class="quiet-button">{{ t('app.plates.add') }}</button>
         <template #dropdown>
           <el-dropdown-menu>
-            <el-dropdown-item v-for="source in sources" :key="source" :command="source">
-              {{ t(`plateSource.${source}`) }}
+            <el-dropdown-item v-for="form in forms" :key="form.id" :command="form">
+              {{ t(`form.${form.id}.name`) }}
             </el-dropdown-item>
           </el-dropdown-menu>
         </template>
@@ -53,12 +52,27 @@ const brake = (braked: string | number | boolean) =>
       <PlateCard v-for="plate in body.plates" :key="plate.id" :body="body" :plate="plate" />
     </div>
     <p v-if="body.plates.length === 0" class="soft">{{ t('app.plates.none') }}</p>
-    <el-checkbox v-if="body.kind === 'trailer'" :model-value="body.braked" @change="brake">
-      {{ t('app.plates.braked') }}
-    </el-checkbox>
+    <div v-if="body.kind === 'trailer'" class="facts">
+      <el-checkbox :model-value="body.braked" @change="brake">{{ t('app.plates.braked') }}</el-checkbox>
+      <label>
+        {{ t('app.plates.berths') }}
+        <el-input-number
+          size="small"
+          :min="1"
+          :max="12"
+          :precision="0"
+          :model-value="body.berths ?? null"
+          :aria-label="t('app.plates.berths')"
+          @change="setBerths($event ?? undefined)"
+        />
+      </label>
+    </div>
     <EmptyMassForm :body="body" />
     <GeometryForm :body="body" />
     <SeatList v-if="body.kind === 'vehicle'" :vehicle="body" />
+    <GearForm v-if="body.kind !== 'camper'" :body="body" />
+    <FittedList :body="body" />
+    <SeenLists :body="body" />
   </section>
 </template>
 
@@ -69,5 +83,15 @@ const brake = (braked: string | number | boolean) =>
   gap: 12px;
   align-items: start;
   margin-bottom: 10px;
+}
+.facts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  align-items: center;
+}
+.facts label {
+  color: var(--soft);
+  font-size: 13px;
 }
 </style>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import {
+  camperBases,
+  formOf,
   isMotorCaravan,
   setEmptyMass,
   trailerBases,
   vehicleBases,
+  type Body,
+  type CamperEmptyMass,
   type EmptyBasis,
-  type Trailer,
   type TrailerEmptyMass,
-  type Vehicle,
   type VehicleEmptyMass,
 } from '@wagonomos/core';
 import { computed } from 'vue';
@@ -16,19 +18,41 @@ import QuantityField from '../../shared/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** The empty figure and, before all, its basis: what it contains decides what may be added. */
-const props = defineProps<{ body: Vehicle | Trailer }>();
+const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 
-type Patch = Partial<VehicleEmptyMass> & Partial<TrailerEmptyMass>;
+type Patch = Partial<VehicleEmptyMass> & Partial<TrailerEmptyMass> & Partial<CamperEmptyMass>;
 type MassField = 'frontAxle' | 'rearAxle' | 'total' | 'ballLoad' | 'plusMinus' | 'gasContent';
 const empty = computed<Patch | undefined>(() => props.body.emptyMass as Patch | undefined);
-const bases = computed<readonly EmptyBasis[]>(() => (props.body.kind === 'vehicle' ? vehicleBases : trailerBases));
-const fields = computed<readonly MassField[]>(() =>
-  props.body.kind === 'vehicle' ? ['frontAxle', 'rearAxle', 'total', 'plusMinus'] : ['total', 'ballLoad', 'plusMinus'],
+const kinds: Readonly<Record<Body['kind'], { bases: readonly EmptyBasis[]; fields: readonly MassField[] }>> = {
+  vehicle: { bases: vehicleBases, fields: ['frontAxle', 'rearAxle', 'total', 'plusMinus'] },
+  trailer: { bases: trailerBases, fields: ['total', 'ballLoad', 'plusMinus'] },
+  camper: { bases: camperBases, fields: ['total', 'plusMinus'] },
+};
+const bases = computed(() => kinds[props.body.kind].bases);
+const fields = computed(() => kinds[props.body.kind].fields);
+/** Empty figures read off a plate, which say by their form what they contain. */
+const offers = computed(() =>
+  props.body.plates.flatMap((plate) => {
+    const stated = plate.figures.find((figure) => figure.limit === 'emptyStated');
+    const basis = formOf(plate)?.emptyBasis;
+    return stated && basis && stated.value !== empty.value?.total ? [{ plate, stated, basis }] : [];
+  }),
 );
+type Offer = (typeof offers)['value'][number];
+const take = ({ stated, basis }: Offer) => {
+  const clear: Patch = { frontAxle: undefined, rearAxle: undefined };
+  change({
+    ...(props.body.kind === 'vehicle' ? clear : {}),
+    basis: basis as never,
+    total: stated.value,
+    source: 'plate',
+  });
+};
 const statesLiquids = computed(() => {
-  const lived = props.body.kind === 'trailer' || isMotorCaravan(props.body);
+  const { body } = props;
+  const lived = body.kind === 'trailer' || (body.kind === 'vehicle' && isMotorCaravan(body));
   return lived && (empty.value?.basis?.startsWith('running-order') ?? false);
 });
 
@@ -46,6 +70,11 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
 <template>
   <section class="empty" :aria-label="t('app.empty.title')">
     <h3>{{ t('app.empty.title') }}</h3>
+    <p v-for="offer in offers" :key="offer.plate.id" class="offer">
+      <button type="button" class="quiet-button" @click="take(offer)">
+        {{ t('app.empty.take', { typed: offer.stated.typed, basis: t(`app.basis.${offer.basis}.name`) }) }}
+      </button>
+    </p>
     <label class="basis">
       <span class="soft">{{ t('app.empty.basis') }}</span>
       <el-select
@@ -83,6 +112,22 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
         />
       </template>
     </div>
+    <template v-if="body.kind === 'camper'">
+      <QuantityField
+        class="centre"
+        :label="t('app.empty.centre')"
+        field="position"
+        :value="empty?.centre"
+        @change="(centre) => change({ centre }, 'centre')"
+      />
+      <el-checkbox
+        v-if="empty?.centre === undefined"
+        :model-value="empty?.estimateCentre ?? false"
+        @change="change({ estimateCentre: $event === true })"
+      >
+        {{ t('app.empty.estimateCentre') }}
+      </el-checkbox>
+    </template>
     <el-checkbox
       v-if="body.kind === 'trailer' && empty?.ballLoad === undefined"
       :model-value="empty?.estimateBallLoad ?? false"
@@ -103,6 +148,13 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
   display: block;
   margin-top: 6px;
   font-size: 13px;
+}
+.offer {
+  margin: 4px 0;
+}
+.centre {
+  max-width: 220px;
+  margin-top: 8px;
 }
 .contains {
   margin: 4px 0 8px;

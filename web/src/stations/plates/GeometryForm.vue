@@ -1,21 +1,38 @@
 <script setup lang="ts">
-import { setGeometry, type Trailer, type Vehicle } from '@wagonomos/core';
+import { setCamperPosition, setGeometry, type Body } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
+import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** The lengths the arithmetic and the drawing need. What is unknown stays unknown. */
-const props = defineProps<{ body: Vehicle | Trailer }>();
+const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const rig = useRig();
 
-const vehicleLengths = ['wheelbase', 'couplingOverhang', 'frontOverhang', 'rearOverhang', 'height'] as const;
+const vehicleLengths = [
+  'wheelbase',
+  'couplingOverhang',
+  'pinOverhang',
+  'frontOverhang',
+  'rearOverhang',
+  'height',
+] as const;
 const trailerLengths = ['axlePosition', 'drawbarLength', 'bodyLength', 'axleSpread', 'height'] as const;
-type Length = (typeof vehicleLengths)[number] | (typeof trailerLengths)[number];
+const camperLengths = ['floorLength', 'overCab', 'height'] as const;
+type Length = (typeof vehicleLengths)[number] | (typeof trailerLengths)[number] | (typeof camperLengths)[number];
+const byKind: Readonly<Record<Body['kind'], readonly Length[]>> = {
+  vehicle: vehicleLengths,
+  trailer: trailerLengths,
+  camper: camperLengths,
+};
 
 const rows = computed(() => {
-  const lengths: readonly Length[] = props.body.kind === 'vehicle' ? vehicleLengths : trailerLengths;
+  // The pin is asked for where there is one, the ball where there is not.
+  const unused: Length = rig.view?.trailer?.coupling === 'fifthWheel' ? 'couplingOverhang' : 'pinOverhang';
+  const lengths = byKind[props.body.kind].filter((name) => name !== unused);
   const known = props.body.geometry as Partial<Record<Length, number>>;
   return lengths.map((name) => ({ name, value: known[name] }));
 });
@@ -23,6 +40,12 @@ const tag = computed(() => (props.body.kind === 'vehicle' ? props.body.geometry.
 
 const change = (patch: Parameters<typeof setGeometry>[2], merge?: string) =>
   workspace.edit('app.edit.geometry', (document) => setGeometry(document, props.body.id, patch), merge);
+const moveCamper = (x: number | undefined) =>
+  workspace.edit(
+    'app.edit.geometry',
+    (document) => setCamperPosition(document, rig.view?.rig.id ?? '', x),
+    `camper ${props.body.id}`,
+  );
 const usualTag = { offset: 0.8, driveShare: 0.6 };
 </script>
 
@@ -34,9 +57,16 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
         v-for="row in rows"
         :key="row.name"
         :label="t(`app.geometry.${row.name}`)"
-        :field="row.name === 'couplingOverhang' ? 'overhang' : 'length'"
+        :field="row.name === 'couplingOverhang' || row.name === 'pinOverhang' ? 'overhang' : 'length'"
         :value="row.value"
         @change="(value) => change({ [row.name]: value }, `geometry ${body.id} ${row.name}`)"
+      />
+      <QuantityField
+        v-if="body.kind === 'camper'"
+        :label="t('app.geometry.camperX')"
+        field="position"
+        :value="rig.view?.rig.camper?.x"
+        @change="moveCamper"
       />
       <label v-if="body.kind === 'trailer'" class="axles">
         {{ t('app.geometry.axles') }}

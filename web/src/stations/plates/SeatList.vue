@@ -23,11 +23,8 @@ const remove = (id: string) =>
 </script>
 
 <template>
-  <section class="seats" :aria-label="t('app.seats.title')">
-    <div class="section-head">
-      <h3>{{ t('app.seats.title') }}</h3>
-      <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.seats.add') }}</button>
-    </div>
+  <details class="seats" :aria-label="t('app.seats.title')" role="group">
+    <summary>{{ t('app.seats.title') }}</summary>
     <p class="soft hint">{{ t('app.seats.hint') }}</p>
     <div v-for="seat in vehicle.seats" :key="seat.id" class="seat">
       <NameField
@@ -53,7 +50,8 @@ const remove = (id: string) =>
         <Trash2 :size="15" />
       </button>
     </div>
-  </section>
+    <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.seats.add') }}</button>
+  </details>
 </template>
 
 <style scoped>
@@ -61,6 +59,13 @@ const remove = (id: string) =>
   margin-top: 14px;
   padding-top: 12px;
   border-top: 1px solid var(--line);
+}
+summary {
+  font: 600 17px var(--figures);
+  cursor: pointer;
+}
+.quiet-button {
+  margin-top: 8px;
 }
 .hint {
   font-size: 13px;

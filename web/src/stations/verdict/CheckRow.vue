@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { displayMass, type Check } from '@wagonomos/core';
+import type { Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../../shared/MarginText.vue';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { checkAmount } from '../../shared/checkAmount.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';
 
@@ -18,7 +19,7 @@ const figures = computed(() => {
   const { demand, limit, sense, sigma, notes } = props.check;
   if (props.check.status === 'notApplicable') return notes[0] ? say(notes[0]) : '';
   const kg = (value: number | null, rounding: 'load' | 'nearest') =>
-    value === null ? t('app.verdict.unknown') : written(displayMass(value, settings.massUnit, rounding), 0);
+    value === null ? t('app.verdict.unknown') : checkAmount(props.check, value, settings.massUnit, rounding);
   const doubt = sigma ? kg(2 * sigma, 'load') : '';
   const named = { demand: kg(demand, 'load'), limit: kg(limit, 'nearest'), doubt };
   const key = sense === 'max' ? 'most' : 'least';

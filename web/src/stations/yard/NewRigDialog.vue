@@ -6,6 +6,7 @@ import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { measuresOf, rigKinds, type Measure, type RigKind } from './rigKinds.ts';
 
 const open = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ made: [rigId: string] }>();
@@ -14,40 +15,52 @@ const { say } = useSpeech();
 const workspace = useWorkspace();
 
 const form = reactive<{
+  kind: RigKind;
   vehicleName: string;
   build: VehicleBuild;
-  towing: boolean;
   trailerName: string;
+  camperName: string;
   country: Country;
   axles: number;
+  tag: boolean;
 }>({
+  kind: 'trailer',
   vehicleName: '',
   build: 'wagon',
-  towing: true,
   trailerName: '',
+  camperName: '',
   country: 'AU',
   axles: 1,
+  tag: false,
 });
-type Measure = 'wheelbase' | 'rearOverhang' | 'couplingOverhang' | 'axlePosition' | 'drawbarLength' | 'bodyLength';
 const measures = reactive<Partial<Record<Measure, number>>>({});
-const vehicleMeasures = computed<readonly Measure[]>(() =>
-  form.towing ? ['wheelbase', 'rearOverhang', 'couplingOverhang'] : ['wheelbase', 'rearOverhang'],
+const parts = computed(() => rigKinds[form.kind]);
+const asked = computed(() => measuresOf(form.kind, form.tag));
+const overhangs: readonly Measure[] = ['couplingOverhang', 'pinOverhang'];
+const fieldOf = (name: Measure) => (overhangs.includes(name) ? 'overhang' : name === 'camperX' ? 'position' : 'length');
+const names = computed(() =>
+  [
+    parts.value.vehicle ? form.vehicleName : null,
+    parts.value.camper ? form.camperName : null,
+    parts.value.trailer ? form.trailerName : null,
+  ]
+    .filter((name) => name !== null)
+    .map((name) => name.trim()),
 );
-const trailerMeasures: readonly Measure[] = ['axlePosition', 'drawbarLength', 'bodyLength'];
-const ready = computed(() => form.vehicleName.trim() !== '' && (!form.towing || form.trailerName.trim() !== ''));
+const ready = computed(() => names.value.every((name) => name !== ''));
+const bodies = ['vehicle', 'camper', 'trailer'] as const;
 
 const make = () => {
   if (!ready.value) return;
-  const vehicleName = form.vehicleName.trim();
-  const trailerName = form.towing ? form.trailerName.trim() : null;
+  const { vehicle, trailer, camper, coupling } = parts.value;
+  const given = Object.fromEntries(bodies.flatMap((body) => asked.value[body]).map((name) => [name, measures[name]]));
   const wanted: NewRig = {
-    ...measures,
-    name: (trailerName === null
-      ? vehicleName
-      : t('app.newRig.pair', { vehicle: vehicleName, trailer: trailerName })
-    ).slice(0, 80),
-    vehicleName,
-    trailerName,
+    ...given,
+    name: names.value.reduce((first, second) => t('app.newRig.pair', { vehicle: first, trailer: second })).slice(0, 80),
+    vehicleName: vehicle ? form.vehicleName.trim() : null,
+    trailerName: trailer ? form.trailerName.trim() : null,
+    camperName: camper ? form.camperName.trim() : null,
+    coupling,
     build: form.build,
     country: form.country,
     axles: form.axles,
@@ -64,9 +77,15 @@ const make = () => {
 </script>
 
 <template>
-  <el-dialog v-model="open" :title="t('app.newRig.title')" width="min(680px, 96vw)">
+  <el-dialog v-model="open" :title="t('app.newRig.title')" width="min(700px, 96vw)" top="6vh">
     <form class="form" @submit.prevent="make">
       <div class="pair">
+        <label>
+          {{ t('app.newRig.kind') }}
+          <el-select v-model="form.kind" :aria-label="t('app.newRig.kind')">
+            <el-option v-for="(_, kind) in rigKinds" :key="kind" :value="kind" :label="t(`app.rigKind.${kind}`)" />
+          </el-select>
+        </label>
         <label>
           {{ t('app.newRig.country') }}
           <el-select v-model="form.country" :aria-label="t('app.newRig.country')">
@@ -78,47 +97,45 @@ const make = () => {
             />
           </el-select>
         </label>
-        <label>
-          {{ t('app.newRig.build') }}
-          <el-select v-model="form.build" :aria-label="t('app.newRig.build')">
-            <el-option v-for="build in vehicleBuilds" :key="build" :value="build" :label="t(`app.build.${build}`)" />
-          </el-select>
-        </label>
       </div>
-      <label>
-        {{ t('app.newRig.vehicleName') }}
-        <el-input v-model="form.vehicleName" maxlength="80" :placeholder="t('app.newRig.vehicleHint')" />
-      </label>
-      <div class="measures">
-        <QuantityField
-          v-for="name in vehicleMeasures"
-          :key="name"
-          :label="t(`app.geometry.${name}`)"
-          :field="name === 'couplingOverhang' ? 'overhang' : 'length'"
-          :value="measures[name]"
-          @change="(value) => (measures[name] = value)"
-        />
-      </div>
-      <el-checkbox v-model="form.towing">{{ t('app.newRig.towing') }}</el-checkbox>
-      <template v-if="form.towing">
+      <fieldset v-if="parts.vehicle">
         <div class="pair">
           <label>
-            {{ t('app.newRig.trailerName') }}
-            <el-input v-model="form.trailerName" maxlength="80" :placeholder="t('app.newRig.trailerHint')" />
+            {{ t('app.newRig.vehicleName') }}
+            <el-input v-model="form.vehicleName" maxlength="80" :placeholder="t('app.newRig.vehicleHint')" />
           </label>
           <label>
-            {{ t('app.geometry.axles') }}
-            <el-select v-model="form.axles" :aria-label="t('app.geometry.axles')">
-              <el-option v-for="n in 3" :key="n" :value="n" :label="t(`app.axles.${n}`)" />
+            {{ t('app.newRig.build') }}
+            <el-select v-model="form.build" :aria-label="t('app.newRig.build')">
+              <el-option v-for="build in vehicleBuilds" :key="build" :value="build" :label="t(`app.build.${build}`)" />
             </el-select>
           </label>
         </div>
-        <div class="measures">
+        <el-checkbox v-if="form.build === 'motorhome'" v-model="form.tag">{{ t('app.geometry.tagAxle') }}</el-checkbox>
+      </fieldset>
+      <label v-if="parts.camper">
+        {{ t('app.newRig.camperName') }}
+        <el-input v-model="form.camperName" maxlength="80" :placeholder="t('app.newRig.camperHint')" />
+      </label>
+      <div v-if="parts.trailer" class="pair">
+        <label>
+          {{ t('app.newRig.trailerName') }}
+          <el-input v-model="form.trailerName" maxlength="80" :placeholder="t('app.newRig.trailerHint')" />
+        </label>
+        <label>
+          {{ t('app.geometry.axles') }}
+          <el-select v-model="form.axles" :aria-label="t('app.geometry.axles')">
+            <el-option v-for="n in 3" :key="n" :value="n" :label="t(`app.axles.${n}`)" />
+          </el-select>
+        </label>
+      </div>
+      <template v-for="body in bodies" :key="body">
+        <div v-if="parts[body]" class="measures">
           <QuantityField
-            v-for="name in trailerMeasures"
+            v-for="name in asked[body]"
             :key="name"
             :label="t(`app.geometry.${name}`)"
-            field="length"
+            :field="fieldOf(name)"
             :value="measures[name]"
             @change="(value) => (measures[name] = value)"
           />
@@ -137,6 +154,11 @@ const make = () => {
 .form {
   display: grid;
   gap: 14px;
+}
+fieldset {
+  margin: 0;
+  padding: 0;
+  border: 0;
 }
 .pair,
 .measures {

@@ -4,6 +4,7 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { layoutRig } from '../../rig-drawing/layout.ts';
+import CamperShape from '../../rig-drawing/CamperShape.vue';
 import RigWheels from '../../rig-drawing/RigWheels.vue';
 import TrailerShape from '../../rig-drawing/TrailerShape.vue';
 import VehicleShape from '../../rig-drawing/VehicleShape.vue';
@@ -27,7 +28,14 @@ const supports = computed(() => pillars(props.assessment));
     <div ref="frame" class="picture">
       <svg :width="width" :height="layout.groundY + 8" aria-hidden="true">
         <TrailerShape v-if="layout.trailer" :layout="layout" :profile="layout.trailer" />
-        <VehicleShape :view="view" :layout="layout" />
+        <VehicleShape
+          v-if="layout.vehicle && view.vehicle"
+          :view="view"
+          :layout="layout"
+          :profile="layout.vehicle"
+          :vehicle="view.vehicle"
+        />
+        <CamperShape v-if="layout.camper" :layout="layout" :profile="layout.camper" />
         <RigWheels :layout="layout" />
         <rect x="0" :y="layout.groundY" :width="width" height="3" class="road" />
       </svg>

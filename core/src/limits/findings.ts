@@ -1,0 +1,150 @@
+import type { Compiled } from '../loading/compile.ts';
+import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
+import type { Body } from '../rig/body.ts';
+import { placedBodies } from '../loading/rigView.ts';
+import type { RunningGear } from '../rig/runningGear.ts';
+import type { LimitName } from '../rig/limitNames.ts';
+import { massTolerance } from '../units/rounding.ts';
+import { platedLimit } from '../rulebook/plated.ts';
+import { chains } from './chains.ts';
+import { tabledPressure, tyreCapacity } from './tyreCapacity.ts';
+import { indexFor } from './tyreTable.ts';
+
+/** What the plates say of each other, before anything is loaded. A warning to a buyer, or a question to an owner. */
+export interface Finding {
+  readonly code: string;
+  readonly severity: 'warning' | 'question' | 'note';
+  readonly body: string;
+  readonly message: Message;
+}
+
+/** How much stronger every part must be before a plate looks set lower than it need be, kg. */
+const farBelow = 150;
+
+/** Whether the parts bear the plate, and whether the figures can stand beside each other. */
+export function findings(compiled: Compiled): readonly Finding[] {
+  const found = placedBodies(compiled.view).flatMap(({ body }) => [
+    ...axlesAgainstTotal(compiled, body),
+    ...statedMasses(compiled, body),
+    ...tyresAgainstPlates(compiled, body),
+  ]);
+  return [...found, ...trailerFindings(compiled)];
+}
+
+const kg = (value: number) => kilograms(value, 'nearest');
+const lowest = (compiled: Compiled, body: Body, limit: LimitName) => platedLimit(compiled.view, limit, [body]).value;
+const finding = (
+  body: Body,
+  code: string,
+  severity: Finding['severity'],
+  params: NonNullable<Message['params']>,
+): Finding => ({
+  code,
+  severity,
+  body: body.id,
+  message: message(`finding.${code}`, { body: verbatim(body.name), ...params }),
+});
+
+function axlesAgainstTotal(compiled: Compiled, body: Body): readonly Finding[] {
+  if (body.kind !== 'vehicle') return [];
+  const total = lowest(compiled, body, 'vehicleMax');
+  const axles = ['frontAxleMax', 'rearAxleMax', ...(body.geometry.tagAxle ? ['tagAxleMax' as const] : [])] as const;
+  const values = axles.map((limit) => lowest(compiled, body, limit));
+  if (total === null || values.includes(null)) return [];
+  const sum = values.reduce<number>((all, value) => all + (value ?? 0), 0);
+  return sum < total - massTolerance
+    ? [finding(body, 'axlesBelowTotal', 'question', { sum: kg(sum), total: kg(total) })]
+    : [];
+}
+
+/** Gross less the stated greatest load is an empty mass; it should be the one stated. */
+function statedMasses(compiled: Compiled, body: Body): readonly Finding[] {
+  const gross = lowest(compiled, body, body.kind === 'vehicle' ? 'vehicleMax' : 'trailerMax');
+  const empty = lowest(compiled, body, 'emptyStated');
+  const load = lowest(compiled, body, 'payloadStated');
+  if (gross === null) return [];
+  if (empty !== null && empty > gross + massTolerance) {
+    return [finding(body, 'emptyAboveGross', 'question', { empty: kg(empty), gross: kg(gross) })];
+  }
+  if (load === null) return [];
+  const implied = gross - load;
+  const known = empty ?? body.emptyMass?.total ?? null;
+  if (known === null) return [finding(body, 'impliedEmpty', 'note', { implied: kg(implied) })];
+  return Math.abs(implied - known) > 1
+    ? [finding(body, 'emptyContradicted', 'question', { implied: kg(implied), empty: kg(known), load: kg(load) })]
+    : [];
+}
+
+function tyresAgainstPlates(compiled: Compiled, body: Body): readonly Finding[] {
+  if (body.kind === 'camper') return [];
+  const plates = { front: 'frontAxleMax', rear: 'rearAxleMax', tag: 'tagAxleMax', trailer: 'trailerAxlesMax' } as const;
+  return (body.gear ?? []).flatMap((gear) => {
+    const axle = message(`gearAxle.${gear.axle}`);
+    const twinned = gear.twinned ?? false;
+    const tyres = gear.loadIndex === undefined ? null : tyreCapacity(gear.loadIndex, twinned, gear.wheels);
+    const plate = lowest(compiled, body, plates[gear.axle]);
+    const weak =
+      tyres && plate !== null && tyres.capacity < plate - massTolerance
+        ? [finding(body, 'tyresBelowPlate', 'warning', { axle, capacity: kg(tyres.capacity), plate: kg(plate) })]
+        : [];
+    const { loadIndex: fitted, platedLoadIndex: wanted } = gear;
+    const lesser =
+      fitted !== undefined && wanted !== undefined && indexFor(fitted, twinned) < indexFor(wanted, twinned)
+        ? [finding(body, 'tyresBelowPlated', 'warning', { axle, fitted, wanted })]
+        : [];
+    return [...weak, ...lesser, ...softTyres(compiled, body, gear)];
+  });
+}
+
+const loadOn = { front: 'frontAxle', rear: 'rearAxle', tag: 'tagAxle', trailer: 'trailerAxles' } as const;
+
+/** A pressure below what the maker's table asks for the load there now. The table is the maker's; nothing is interpolated. */
+function softTyres(compiled: Compiled, body: Body, gear: RunningGear): readonly Finding[] {
+  const quantity = gear.axle === 'rear' && compiled.view.vehicle?.geometry.tagAxle ? 'driveAxle' : loadOn[gear.axle];
+  const load = compiled.values[quantity];
+  if (gear.pressureKpa === undefined || !gear.pressureTable || load.kind !== 'known') return [];
+  const asked = tabledPressure(gear.pressureTable, load.value);
+  if (asked === null || gear.pressureKpa >= asked) return [];
+  const kPa = (value: number) => ({ kind: 'amount', unit: 'kPa', value, rounding: 'nearest' }) as const;
+  const params = { axle: message(`gearAxle.${gear.axle}`), set: kPa(gear.pressureKpa), asked: kPa(asked) };
+  return [finding(body, 'pressureLow', 'warning', { ...params, load: kilograms(load.value, 'load') })];
+}
+
+/** What a buyer wants to know of a trailer from its plates alone. */
+function trailerFindings(compiled: Compiled): readonly Finding[] {
+  const { trailer } = compiled.view;
+  if (!trailer) return [];
+  const plate = lowest(compiled, trailer, 'trailerMax');
+  const axles = lowest(compiled, trailer, 'trailerAxlesMax');
+  const ball = lowest(compiled, trailer, 'ballMax');
+  const out: Finding[] = [];
+  if (plate !== null && axles !== null) {
+    if (axles > plate + massTolerance) {
+      out.push(finding(trailer, 'axlesAbovePlate', 'question', { axles: kg(axles), plate: kg(plate) }));
+    } else if (ball !== null && plate - axles > ball + massTolerance) {
+      const needed = plate - axles;
+      out.push(finding(trailer, 'plateNeedsBall', 'warning', { needed: kg(needed), ball: kg(ball), plate: kg(plate) }));
+    }
+  }
+  return plate === null ? out : [...out, ...partsAgainstPlate(compiled, trailer, plate)];
+}
+
+function partsAgainstPlate(compiled: Compiled, trailer: Body, plate: number): readonly Finding[] {
+  const chain = chains(compiled).find((one) => one.name === 'trailer');
+  const parts = (chain?.parts ?? []).filter((part) => !part.unconfirmed && !part.id.endsWith('.trailerMax'));
+  const weak = parts.filter((part) => part.rating < plate - massTolerance);
+  const [first] = parts;
+  if (weak.length > 0) {
+    return weak.map((part) =>
+      finding(trailer, 'partBelowPlate', 'warning', {
+        part: part.name,
+        rating: kg(part.rating),
+        plate: kg(plate),
+        short: kg(plate - part.rating),
+      }),
+    );
+  }
+  return first && parts.length >= 3 && first.rating >= plate + farBelow
+    ? [finding(trailer, 'plateFarBelow', 'note', { plate: kg(plate), part: first.name, rating: kg(first.rating) })]
+    : [];
+}

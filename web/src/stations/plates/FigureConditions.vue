@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import {
+  conditionKinds,
+  setConditions,
+  type Body,
+  type Condition,
+  type ConditionKind,
+  type Figure,
+  type Plate,
+} from '@wagonomos/core';
+import { Plus, X } from '@lucide/vue';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import NameField from '../../shared/NameField.vue';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+/** Under which conditions a figure holds, and whether they are met here. Unconfirmed, it decides nothing. */
+const props = defineProps<{
+  body: Body;
+  plate: Plate;
+  figure: Figure;
+  variant: 'withDistribution' | 'withoutDistribution' | undefined;
+  label: string;
+}>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+
+const bars: readonly ConditionKind[] = ['withDistribution', 'withoutDistribution'];
+const kinds = conditionKinds.filter((kind) => !bars.includes(kind));
+const answers = ['unknown', 'yes', 'no'] as const;
+const all = computed(() => props.figure.conditions ?? []);
+const asked = computed(() =>
+  all.value.map((one, index) => ({ one, index })).filter(({ one }) => !bars.includes(one.kind)),
+);
+
+const save = (conditions: readonly Condition[]) =>
+  workspace.edit('app.edit.condition', (document) =>
+    setConditions(
+      document,
+      props.body.id,
+      props.plate.id,
+      { limit: props.figure.limit, ...(props.variant ? { variant: props.variant } : {}) },
+      conditions,
+    ),
+  );
+const adding = ref(false);
+const add = (kind: ConditionKind) => {
+  adding.value = false;
+  save([...all.value, { kind, met: 'unknown' }]);
+};
+const change = (at: number, patch: Partial<Condition>) =>
+  save(all.value.map((one, index) => (index === at ? { ...one, ...patch } : one)));
+const remove = (at: number) => save(all.value.filter((_, index) => index !== at));
+</script>
+
+<template>
+  <div class="conditions">
+    <div v-for="{ one, index } in asked" :key="index" class="condition" data-test="condition">
+      <span>{{ t(`app.condition.${one.kind}`) }}</span>
+      <NameField
+        class="text"
+        :name="one.text ?? t('app.condition.which')"
+        :label="t('app.condition.textOf', { label })"
+        @change="(text) => change(index, { text })"
+      />
+      <el-select
+        :model-value="one.met"
+        size="small"
+        :aria-label="t('app.condition.metOf', { label })"
+        @change="change(index, { met: $event })"
+      >
+        <el-option v-for="answer in answers" :key="answer" :value="answer" :label="t(`app.condition.met.${answer}`)" />
+      </el-select>
+      <button
+        type="button"
+        class="icon-button"
+        :aria-label="t('app.condition.remove', { label })"
+        @click="remove(index)"
+      >
+        <X :size="14" />
+      </button>
+    </div>
+    <button
+      type="button"
+      class="only"
+      :aria-label="t('app.condition.addTo', { label })"
+      :aria-expanded="adding"
+      @click="adding = !adding"
+    >
+      <Plus :size="12" />{{ t('app.condition.add') }}
+    </button>
+    <span v-if="adding" class="kinds">
+      <button v-for="kind in kinds" :key="kind" type="button" class="kind" @click="add(kind)">
+        {{ t(`app.condition.${kind}`) }}
+      </button>
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.conditions {
+  grid-column: 1 / -1;
+  font-size: 13px;
+}
+.condition {
+  display: grid;
+  grid-template-columns: auto minmax(60px, 1fr) 104px 24px;
+  gap: 6px;
+  align-items: center;
+}
+.text {
+  font: 600 14px var(--figures);
+}
+.only {
+  display: inline-flex;
+  gap: 3px;
+  align-items: center;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--soft);
+  font-size: 12px;
+  line-height: 14px;
+  cursor: pointer;
+}
+.kinds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  padding: 3px 0;
+}
+.kind {
+  padding: 1px 8px;
+  border: 1px solid var(--line);
+  border-radius: 2px;
+  background: var(--field);
+  color: var(--ink);
+  font-size: 12.5px;
+  cursor: pointer;
+}
+.only:hover {
+  color: var(--pen);
+}
+.icon-button {
+  width: 24px;
+  height: 24px;
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { presences, setFacts, type Body, type BodyFacts, type Presence } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useWorkspace } from '../../stores/workspace.ts';
+import AnswerList from './AnswerList.vue';
+
+/** What no plate says: what is there, what the empty figure contains, what a buyer has looked at. */
+const props = defineProps<{ body: Body }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+
+const save = (facts: BodyFacts) =>
+  workspace.edit('app.edit.facts', (document) => setFacts(document, props.body.id, facts));
+
+const things = computed(() => {
+  const { body } = props;
+  if (body.kind === 'vehicle') {
+    return [
+      { key: 'mirrors', answer: body.mirrors ?? 'unknown' },
+      { key: 'brakeController', answer: body.brakeController ?? 'unknown' },
+    ] as const;
+  }
+  if (body.kind === 'trailer') {
+    return [
+      { key: 'chains', answer: body.chains ?? 'unknown' },
+      { key: 'breakaway', answer: body.breakaway ?? 'unknown' },
+    ] as const;
+  }
+  return [];
+});
+const presence = computed(() => presences.map((value) => ({ value, label: t(`app.presence.${value}`) })));
+
+/** Pieces makers often leave out of a declared empty figure. */
+const pieces: Readonly<Record<Body['kind'], readonly string[]>> = {
+  vehicle: ['spareWheel', 'jack', 'towBar', 'secondBattery', 'biggerEngine', 'dealerOptions'],
+  trailer: ['spareWheel', 'cushions', 'secondBattery', 'mover', 'awningRail', 'dealerOptions'],
+  camper: ['jacks', 'cushions', 'secondBattery', 'dealerOptions'],
+};
+const yesNo = computed(() =>
+  (['yes', 'no', 'unknown'] as const).map((value) => ({ value, label: t(`app.yesNo.${value}`) })),
+);
+const declared = computed(() =>
+  pieces[props.body.kind].map((key) => ({
+    key,
+    label: t(`app.declared.${key}`),
+    answer: props.body.declared?.[key] ?? ('unknown' as const),
+  })),
+);
+
+const looks = ['chassis', 'welds', 'drawbar', 'coupling', 'springs', 'tyres', 'floor', 'repairs'] as const;
+const seenAnswers = computed(() =>
+  (['sound', 'doubtful', 'notSeen'] as const).map((value) => ({ value, label: t(`app.seen.answer.${value}`) })),
+);
+const seen = computed(() =>
+  props.body.kind === 'trailer'
+    ? looks.map((key) => ({
+        key,
+        label: t(`app.seen.${key}`),
+        answer: (props.body.kind === 'trailer' ? props.body.seen?.[key] : undefined) ?? ('notSeen' as const),
+      }))
+    : [],
+);
+const record = (list: 'declared' | 'seen', key: string, answer: string) => {
+  const before =
+    (list === 'declared' ? props.body.declared : props.body.kind === 'trailer' ? props.body.seen : {}) ?? {};
+  save({ [list]: { ...before, [key]: answer } });
+};
+const answered = (list: readonly { readonly answer: string }[], none: string) =>
+  list.filter((one) => one.answer !== none).length;
+</script>
+
+<template>
+  <details v-if="things.length > 0">
+    <summary>{{ t('app.presence.title') }}</summary>
+    <AnswerList
+      :questions="things.map((one) => ({ ...one, label: t(`app.presence.thing.${one.key}`) }))"
+      :answers="presence"
+      @answer="(key, answer) => save({ [key]: answer as Presence })"
+    />
+  </details>
+  <details>
+    <summary>
+      {{ t('app.declared.title', { answered: answered(declared, 'unknown'), all: declared.length }) }}
+    </summary>
+    <p class="soft">{{ t('app.declared.hint') }}</p>
+    <AnswerList :questions="declared" :answers="yesNo" @answer="(key, answer) => record('declared', key, answer)" />
+  </details>
+  <details v-if="seen.length > 0">
+    <summary>{{ t('app.seen.title', { answered: answered(seen, 'notSeen'), all: seen.length }) }}</summary>
+    <p class="soft">{{ t('app.seen.hint') }}</p>
+    <AnswerList :questions="seen" :answers="seenAnswers" @answer="(key, answer) => record('seen', key, answer)" />
+  </details>
+</template>
+
+<style scoped>
+details {
+  margin-top: 12px;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
+}
+summary {
+  font: 600 17px var(--figures);
+  cursor: pointer;
+}
+.soft {
+  font-size: 13px;
+}
+</style>
