@@ -183,7 +183,7 @@ test('the hitch moves load and raises no limit', async ({ page }) => {
 test('a term explains itself, and the glossary finds it by any of its names', async ({ page }) => {
   await page.goto(`${wagon}/verdict`);
   await page.goto(`${wagon}/plates`);
-  await plate(page, 'trailer plate').getByText('ATM', { exact: true }).last().hover();
+  await plate(page, 'trailer plate').locator('.term', { hasText: 'ATM' }).hover();
   await expect(page.getByRole('tooltip').filter({ hasText: 'MTPLM' })).toContainText('may weigh unhitched');
   await page.getByRole('link', { name: 'Words' }).click();
   await page.getByRole('textbox', { name: 'Search a word' }).fill('nose weight');

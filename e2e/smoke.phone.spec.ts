@@ -28,6 +28,23 @@ for (const station of ['plates', 'load', 'verdict', 'papers', 'road']) {
   });
 }
 
+test('a buyer reads what the plates say of each other, standing in the yard', async ({ page }) => {
+  await page.goto('/rig/redstart/plates');
+  await expect(page.getByTestId('finding-partBelowPlate')).toContainText('100 kg less than the plate');
+  await page.getByLabel('heaviest trailer for this part', { exact: true }).first().fill('1500');
+  await expect(page.getByTestId('finding-partBelowPlate')).toHaveCount(0);
+  await expect(page.getByTestId('chain-trailer')).toContainText('governs at 1,500 kg');
+  await expectNoSidewaysScroll(page);
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
+test('the words fit the screen', async ({ page }) => {
+  await page.goto('/words');
+  await page.getByTestId('word').first().waitFor();
+  await expectNoSidewaysScroll(page);
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
 test('the yard fits the screen', async ({ page }) => {
   await page.goto('/');
   await page.getByTestId('rig-card').first().waitFor();

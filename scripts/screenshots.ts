@@ -23,6 +23,9 @@ interface View {
 }
 const wagon = '/rig/tern-and-saltbush';
 const van = '/rig/sandpiper';
+const camper = '/rig/brolga';
+const fifthWheel = '/rig/corella';
+const alone = '/rig/redstart';
 const estate = '/rig/dohle-and-kiebitz';
 
 const views: readonly View[] = [
@@ -31,6 +34,22 @@ const views: readonly View[] = [
   { name: 'load', path: `${wagon}/load` },
   { name: 'verdict', path: `${wagon}/verdict` },
   { name: 'papers', path: `${wagon}/papers` },
+  { name: 'words', path: '/words' },
+  { name: 'trailer-alone', path: `${alone}/plates` },
+  { name: 'fifth-wheel', path: `${fifthWheel}/verdict` },
+  {
+    name: 'chains',
+    path: `${camper}/plates`,
+    prepare: (page) => page.locator('.chains').scrollIntoViewIfNeeded(),
+  },
+  {
+    name: 'camper-load',
+    path: `${camper}/load`,
+    prepare: async (page) => {
+      await page.locator('summary', { hasText: 'How much more at a spot' }).click();
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
   { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },
   {
     name: 'arithmetic',
@@ -39,6 +58,7 @@ const views: readonly View[] = [
   },
   { name: 'phone-verdict', path: `${wagon}/verdict`, size: 'phone' },
   { name: 'phone-load', path: `${van}/load`, size: 'phone' },
+  { name: 'phone-trailer-alone', path: `${alone}/plates`, size: 'phone' },
 ];
 
 const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');

@@ -40,21 +40,7 @@ const panes = computed(() => {
 
 <template>
   <g>
-    <path :d="body" class="body" />
-    <path v-for="(pane, index) in panes" :key="index" :d="pane" class="pane" />
+    <path :d="body" class="rig-hull" />
+    <path v-for="(pane, index) in panes" :key="index" :d="pane" class="rig-pane" />
   </g>
 </template>
-
-<style scoped>
-.body {
-  fill: var(--sheet);
-  stroke: var(--ink);
-  stroke-width: 2;
-  stroke-linejoin: round;
-}
-.pane {
-  fill: color-mix(in srgb, var(--water) 22%, var(--sheet));
-  stroke: var(--slate);
-  stroke-width: 1;
-}
-</style>

@@ -15,13 +15,11 @@ import MarginText from '../shared/MarginText.vue';
 import { useSpeech, written } from '../shared/useSpeech.ts';
 import { useSettings } from '../stores/settings.ts';
 import { layoutRig, pillarHeight } from './layout.ts';
-import { labelSides } from './pillarLabels.ts';
+import { labelSides, standApart } from './pillarLabels.ts';
+import BodyShapes from './BodyShapes.vue';
 import PillarShape from './PillarShape.vue';
 import PlaceShapes from './PlaceShapes.vue';
 import RigWheels from './RigWheels.vue';
-import TrailerShape from './TrailerShape.vue';
-import CamperShape from './CamperShape.vue';
-import VehicleShape from './VehicleShape.vue';
 
 /** The rig to scale on its road, with a pillar under every axle and the coupling. */
 const props = defineProps<{
@@ -77,7 +75,7 @@ const drawnAt = (pillar: Pillar): number => {
   return layout.value.x(pillar.side, pillar.x ?? byEye[pillar.quantity] ?? centre);
 };
 const columns = computed(() => {
-  const positions = props.supports.map(drawnAt);
+  const positions = standApart(props.supports.map(drawnAt), 34);
   const sides = labelSides(positions, labelWidth, width.value);
   return props.supports.map((pillar, index) => {
     const x = positions[index] ?? 0;
@@ -106,15 +104,7 @@ const loadOf = (check: Check | null): string => {
           <line x1="1" y1="0" x2="1" y2="6" class="hatch-line" />
         </pattern>
       </defs>
-      <TrailerShape v-if="layout.trailer" :layout="layout" :profile="layout.trailer" />
-      <VehicleShape
-        v-if="layout.vehicle && view.vehicle"
-        :view="view"
-        :layout="layout"
-        :profile="layout.vehicle"
-        :vehicle="view.vehicle"
-      />
-      <CamperShape v-if="layout.camper" :layout="layout" :profile="layout.camper" />
+      <BodyShapes :view="view" :layout="layout" />
       <PlaceShapes
         :view="view"
         :layout="layout"

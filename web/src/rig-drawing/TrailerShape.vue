@@ -83,10 +83,10 @@ const fittings = computed(() => {
       <path :d="jockey" class="jockey" />
       <circle :cx="at(0.42, 0)[0]" :cy="layout.y(0.2)" :r="0.08 * layout.scale" class="jockey-wheel" />
     </template>
-    <path :d="body" class="body" />
+    <path :d="body" class="rig-hull" />
     <path v-if="!profile.fifthWheel" :d="rib" class="rib" />
     <path :d="fittings.door" class="door" />
-    <path v-for="(pane, index) in fittings.panes" :key="index" :d="pane" class="pane" />
+    <path v-for="(pane, index) in fittings.panes" :key="index" :d="pane" class="rig-pane" />
     <circle
       :cx="at(0, 0)[0]"
       :cy="layout.y(profile.fifthWheel ? 1.26 : 0.43)"
@@ -97,12 +97,6 @@ const fittings = computed(() => {
 </template>
 
 <style scoped>
-.body {
-  fill: var(--sheet);
-  stroke: var(--ink);
-  stroke-width: 2;
-  stroke-linejoin: round;
-}
 .rib {
   fill: none;
   stroke: var(--line);
@@ -112,11 +106,6 @@ const fittings = computed(() => {
   fill: none;
   stroke: var(--line);
   stroke-width: 1.2;
-}
-.pane {
-  fill: color-mix(in srgb, var(--water) 22%, var(--sheet));
-  stroke: var(--slate);
-  stroke-width: 1;
 }
 .frame,
 .jockey {

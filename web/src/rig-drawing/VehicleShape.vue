@@ -35,23 +35,12 @@ const onBall = computed(
 <template>
   <g>
     <path v-if="onBall" :d="towBar" class="bar" />
-    <path :d="paths.body" class="body" />
-    <path v-for="(glass, index) in paths.glass" :key="index" :d="glass" class="glass" />
+    <path :d="paths.body" class="rig-hull" />
+    <path v-for="(glass, index) in paths.glass" :key="index" :d="glass" class="rig-pane" />
   </g>
 </template>
 
 <style scoped>
-.body {
-  fill: var(--sheet);
-  stroke: var(--ink);
-  stroke-width: 2;
-  stroke-linejoin: round;
-}
-.glass {
-  fill: color-mix(in srgb, var(--water) 22%, var(--sheet));
-  stroke: var(--ink);
-  stroke-width: 1;
-}
 .bar {
   fill: none;
   stroke: var(--ink);

@@ -39,3 +39,22 @@ function crowding(
 
 const overlap = (a: readonly [number, number], b: readonly [number, number]): number =>
   Math.max(0, Math.min(a[1], b[1]) - Math.max(a[0], b[0]));
+
+/** Moves pillars that would stand in each other apart, evenly about where they meet. px, in the order given. */
+export function standApart(positions: readonly number[], least: number): readonly number[] {
+  const order = positions.map((x, index) => ({ x, index })).sort((a, b) => a.x - b.x);
+  for (let n = 1; n < order.length; n += 1) {
+    const [left, right] = [order[n - 1], order[n]];
+    if (!left || !right) continue;
+    const short = least - (right.x - left.x);
+    if (short <= 0) continue;
+    // The left one gives way only as far as its own neighbour lets it.
+    const free = n > 1 ? Math.max(0, left.x - (order[n - 2]?.x ?? -Infinity) - least) : short;
+    const back = Math.min(short / 2, free);
+    left.x -= back;
+    right.x += short - back;
+  }
+  const moved = [...positions];
+  for (const { x, index } of order) moved[index] = x;
+  return moved;
+}

@@ -54,7 +54,7 @@ const remove = (id: string) =>
     />
     <button
       type="button"
-      class="icon-button"
+      class="icon-button small"
       :aria-label="t('app.crew.remove', { name: member.name })"
       @click="remove(member.id)"
     >
@@ -75,9 +75,5 @@ const remove = (id: string) =>
 }
 .called {
   font: 400 15px/1.3 var(--text);
-}
-.icon-button {
-  width: 28px;
-  color: var(--soft);
 }
 </style>

@@ -33,7 +33,8 @@ function lines(sheet: Payload): readonly { key: string; value: number | null; op
   });
   const parts = (['fitted', 'crew', 'tank', 'thing'] as const).map((key) => line(key, sheet.parts[key]));
   const ball = { key: 'ballLoad', value: minus(sheet.ballLoad), opens: 'ballLoad' };
-  const all = [line('bare', sheet.bare), ...parts, ...(sheet.side === 'vehicle' ? [ball] : [])];
+  const camper = line('camper', sheet.camper);
+  const all = [line('bare', sheet.bare), ...parts, camper, ...(sheet.side === 'vehicle' ? [ball] : [])];
   return all.filter((line) => line.value === null || Math.abs(line.value) > 0);
 }
 const kg = (value: number | null, rounding: 'nearest' | 'margin' = 'nearest') =>

@@ -80,7 +80,7 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
     />
     <button
       type="button"
-      class="icon-button"
+      class="icon-button small"
       :aria-label="t('app.load.removeThing', { name: thing.name })"
       @click="remove"
     >
@@ -109,10 +109,6 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 }
 .count :deep(.el-input__wrapper) {
   padding: 0 4px;
-}
-.icon-button {
-  width: 28px;
-  color: var(--soft);
 }
 @media (width <= 720px) {
   .thing {

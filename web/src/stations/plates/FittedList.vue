@@ -44,7 +44,7 @@ const remove = (part: Part) =>
 </script>
 
 <template>
-  <details>
+  <details class="fold">
     <summary>{{ t('app.fitted.title', { count: body.fitted.length }, body.fitted.length) }}</summary>
     <p class="soft">{{ t('app.fitted.hint') }}</p>
     <div v-for="part in body.fitted" :key="part.id" class="part" role="group" :aria-label="part.name">
@@ -92,15 +92,6 @@ const remove = (part: Part) =>
 </template>
 
 <style scoped>
-details {
-  margin-top: 12px;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
-}
-summary {
-  font: 600 17px var(--figures);
-  cursor: pointer;
-}
 .soft,
 label {
   color: var(--soft);

@@ -57,7 +57,7 @@ const twin = (axle: GearAxle, twinned: boolean) => change(axle, { twinned, wheel
 </script>
 
 <template>
-  <details class="gear" :open="(body.gear?.length ?? 0) > 0" :aria-label="t('app.gear.title')" role="group">
+  <details class="fold gear" :open="(body.gear?.length ?? 0) > 0" :aria-label="t('app.gear.title')" role="group">
     <summary>{{ t('app.gear.title') }}</summary>
     <p class="soft hint">{{ t('app.gear.hint') }}</p>
     <div
@@ -111,15 +111,6 @@ const twin = (axle: GearAxle, twinned: boolean) => change(axle, { twinned, wheel
 </template>
 
 <style scoped>
-.gear {
-  margin-top: 14px;
-  padding-top: 12px;
-  border-top: 1px solid var(--line);
-}
-.gear > summary {
-  font: 600 17px var(--figures);
-  cursor: pointer;
-}
 .hint {
   font-size: 13px;
 }

@@ -23,7 +23,7 @@ const remove = (id: string) =>
 </script>
 
 <template>
-  <details class="seats" :aria-label="t('app.seats.title')" role="group">
+  <details class="fold seats" :aria-label="t('app.seats.title')" role="group">
     <summary>{{ t('app.seats.title') }}</summary>
     <p class="soft hint">{{ t('app.seats.hint') }}</p>
     <div v-for="seat in vehicle.seats" :key="seat.id" class="seat">
@@ -42,7 +42,7 @@ const remove = (id: string) =>
       />
       <button
         type="button"
-        class="icon-button"
+        class="icon-button small"
         :disabled="seat.driver === true"
         :aria-label="t('app.seats.remove', { name: seat.name })"
         @click="remove(seat.id)"
@@ -55,15 +55,6 @@ const remove = (id: string) =>
 </template>
 
 <style scoped>
-.seats {
-  margin-top: 14px;
-  padding-top: 12px;
-  border-top: 1px solid var(--line);
-}
-summary {
-  font: 600 17px var(--figures);
-  cursor: pointer;
-}
 .quiet-button {
   margin-top: 8px;
 }
@@ -80,9 +71,5 @@ summary {
 }
 .called {
   font: 400 15px/1.3 var(--text);
-}
-.icon-button {
-  width: 28px;
-  color: var(--soft);
 }
 </style>

@@ -71,7 +71,7 @@ const answered = (list: readonly { readonly answer: string }[], none: string) =>
 </script>
 
 <template>
-  <details v-if="things.length > 0">
+  <details v-if="things.length > 0" class="fold">
     <summary>{{ t('app.presence.title') }}</summary>
     <AnswerList
       :questions="things.map((one) => ({ ...one, label: t(`app.presence.thing.${one.key}`) }))"
@@ -79,14 +79,14 @@ const answered = (list: readonly { readonly answer: string }[], none: string) =>
       @answer="(key, answer) => save({ [key]: answer as Presence })"
     />
   </details>
-  <details>
+  <details class="fold">
     <summary>
       {{ t('app.declared.title', { answered: answered(declared, 'unknown'), all: declared.length }) }}
     </summary>
     <p class="soft">{{ t('app.declared.hint') }}</p>
     <AnswerList :questions="declared" :answers="yesNo" @answer="(key, answer) => record('declared', key, answer)" />
   </details>
-  <details v-if="seen.length > 0">
+  <details v-if="seen.length > 0" class="fold">
     <summary>{{ t('app.seen.title', { answered: answered(seen, 'notSeen'), all: seen.length }) }}</summary>
     <p class="soft">{{ t('app.seen.hint') }}</p>
     <AnswerList :questions="seen" :answers="seenAnswers" @answer="(key, answer) => record('seen', key, answer)" />
@@ -94,15 +94,6 @@ const answered = (list: readonly { readonly answer: string }[], none: string) =>
 </template>
 
 <style scoped>
-details {
-  margin-top: 12px;
-  padding-top: 10px;
-  border-top: 1px solid var(--line);
-}
-summary {
-  font: 600 17px var(--figures);
-  cursor: pointer;
-}
 .soft {
   font-size: 13px;
 }

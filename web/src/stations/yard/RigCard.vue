@@ -4,10 +4,8 @@ import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { layoutRig } from '../../rig-drawing/layout.ts';
-import CamperShape from '../../rig-drawing/CamperShape.vue';
+import BodyShapes from '../../rig-drawing/BodyShapes.vue';
 import RigWheels from '../../rig-drawing/RigWheels.vue';
-import TrailerShape from '../../rig-drawing/TrailerShape.vue';
-import VehicleShape from '../../rig-drawing/VehicleShape.vue';
 import StatusMark from '../../shared/StatusMark.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
 
@@ -27,15 +25,7 @@ const supports = computed(() => pillars(props.assessment));
   <RouterLink class="card" :to="{ name: 'verdict', params: { rig: view.rig.id } }" data-test="rig-card">
     <div ref="frame" class="picture">
       <svg :width="width" :height="layout.groundY + 8" aria-hidden="true">
-        <TrailerShape v-if="layout.trailer" :layout="layout" :profile="layout.trailer" />
-        <VehicleShape
-          v-if="layout.vehicle && view.vehicle"
-          :view="view"
-          :layout="layout"
-          :profile="layout.vehicle"
-          :vehicle="view.vehicle"
-        />
-        <CamperShape v-if="layout.camper" :layout="layout" :profile="layout.camper" />
+        <BodyShapes :view="view" :layout="layout" />
         <RigWheels :layout="layout" />
         <rect x="0" :y="layout.groundY" :width="width" height="3" class="road" />
       </svg>

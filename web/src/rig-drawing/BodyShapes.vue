@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import type { RigView } from '@wagonomos/core';
+import CamperShape from './CamperShape.vue';
+import type { DrawingLayout } from './layout.ts';
+import TrailerShape from './TrailerShape.vue';
+import VehicleShape from './VehicleShape.vue';
+
+/** The bodies of a rig from behind to before: what is towed, what drives, what it carries. */
+defineProps<{ view: RigView; layout: DrawingLayout }>();
+</script>
+
+<template>
+  <g>
+    <TrailerShape v-if="layout.trailer" :layout="layout" :profile="layout.trailer" />
+    <VehicleShape
+      v-if="layout.vehicle && view.vehicle"
+      :view="view"
+      :layout="layout"
+      :profile="layout.vehicle"
+      :vehicle="view.vehicle"
+    />
+    <CamperShape v-if="layout.camper" :layout="layout" :profile="layout.camper" />
+  </g>
+</template>
+
+<style>
+/* What all bodies share; each shape says the rest itself. */
+.rig-hull {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 2;
+  stroke-linejoin: round;
+}
+.rig-pane {
+  fill: color-mix(in srgb, var(--water) 22%, var(--sheet));
+  stroke: var(--slate);
+  stroke-width: 1;
+}
+</style>
