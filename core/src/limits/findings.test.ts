@@ -122,6 +122,15 @@ describe('what the plates say of each other', () => {
     expect(set(260)).toEqual([]);
   });
 
+  it('a distribution hitch a maker forbids, or nobody asked about, and an extension unseen in a turn', () => {
+    const hitched = (hitch: NonNullable<RigView['rig']['hitch']>) => codes({ ...base, rig: { ...base.rig, hitch } });
+    const distribution = { kind: 'fraction', fraction: 0.5 } as const;
+    expect(hitched({ distribution, distributionAllowed: 'no' })).toEqual(['distributionForbidden']);
+    expect(hitched({ distribution })).toEqual(['distributionUnasked']);
+    expect(hitched({ distribution, distributionAllowed: 'yes', extension: 0.3 })).toEqual(['turnUnseen']);
+    expect(hitched({ extension: 0.3, turningClearance: 0.1 })).toEqual([]);
+  });
+
   it('of the second-hand example: a weak coupling, lesser tyres, an empty mass that does not fit', () => {
     expect(codes(exampleView('second-hand-caravan-alone'))).toEqual([
       'emptyContradicted',

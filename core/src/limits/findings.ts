@@ -28,7 +28,7 @@ export function findings(compiled: Compiled): readonly Finding[] {
     ...statedMasses(compiled, body),
     ...tyresAgainstPlates(compiled, body),
   ]);
-  return [...found, ...trailerFindings(compiled)];
+  return [...found, ...trailerFindings(compiled), ...hitchFindings(compiled)];
 }
 
 const kg = (value: number) => kilograms(value, 'nearest');
@@ -108,6 +108,21 @@ function softTyres(compiled: Compiled, body: Body, gear: RunningGear): readonly 
   const kPa = (value: number) => ({ kind: 'amount', unit: 'kPa', value, rounding: 'nearest' }) as const;
   const params = { axle: message(`gearAxle.${gear.axle}`), set: kPa(gear.pressureKpa), asked: kPa(asked) };
   return [finding(body, 'pressureLow', 'warning', { ...params, load: kilograms(load.value, 'load') })];
+}
+
+/** A distribution hitch where a maker forbids it or nobody asked; an extension nobody has seen in a turn. */
+function hitchFindings({ view }: Compiled): readonly Finding[] {
+  const { vehicle, trailer, rig } = view;
+  const hitch = rig.hitch;
+  if (!vehicle || !trailer || !hitch) return [];
+  const allowed = hitch.distributionAllowed ?? 'unknown';
+  const out: Finding[] = [];
+  if (hitch.distribution && allowed === 'no') out.push(finding(vehicle, 'distributionForbidden', 'warning', {}));
+  if (hitch.distribution && allowed === 'unknown') out.push(finding(vehicle, 'distributionUnasked', 'question', {}));
+  if (hitch.extension !== undefined && hitch.turningClearance === undefined) {
+    out.push(finding(vehicle, 'turnUnseen', 'question', {}));
+  }
+  return out;
 }
 
 /** What a buyer wants to know of a trailer from its plates alone. */

@@ -140,7 +140,7 @@ const loadOf = (check: Check | null): string => {
           <small>{{ say(column.pillar.name) }}</small>
           <MarginText :check="column.pillar.check" />
           <small class="num of">{{ loadOf(column.pillar.check) }}</small>
-          <small v-if="governing[column.pillar.quantity]" class="part">{{
+          <small v-if="column.pillar.check?.sense === 'max' && governing[column.pillar.quantity]" class="part">{{
             t('app.pillar.by', { part: governing[column.pillar.quantity] })
           }}</small>
         </button>
