@@ -38,6 +38,14 @@ test('a buyer reads what the plates say of each other, standing in the yard', as
   expect(await seriousFaults(page)).toEqual([]);
 });
 
+test('the roadside card is one screen', async ({ page }) => {
+  await page.goto(`${wagon}/card`);
+  await expect(page.getByTestId('card-combination.max')).toBeInViewport();
+  await expect(page.getByTestId('card-tow.braked')).toBeInViewport();
+  await expectNoSidewaysScroll(page);
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
 test('the words fit the screen', async ({ page }) => {
   await page.goto('/words');
   await page.getByTestId('word').first().waitFor();

@@ -37,8 +37,12 @@ export { placedBodies, viewRig } from './loading/rigView.ts';
 export type { PlacedBody, RigView } from './loading/rigView.ts';
 export type { Compiled, Value } from './loading/compile.ts';
 
-export { ballSchools, australianStates, countries, regionOf, situationIn, usualSchool } from './situation/situation.ts';
-export type { Country, Jurisdiction, Region, Situation } from './situation/situation.ts';
+export { classesOf } from './situation/licence.ts';
+export type { Licence, LicenceClass } from './situation/licence.ts';
+export { countries } from './situation/countries.ts';
+export type { Country } from './situation/countries.ts';
+export { ballSchools, australianStates, regionOf, situationIn, usualSchool } from './situation/situation.ts';
+export type { Jurisdiction, Region, Situation } from './situation/situation.ts';
 
 export { quantityNames } from './statics/rigRows.ts';
 export type { QuantityName } from './statics/rigRows.ts';
@@ -48,6 +52,7 @@ export type { PlaceRoom } from './limits/roomInPlaces.ts';
 
 export { checkGroups } from './rulebook/check.ts';
 export type { Check, CheckGroup, CheckStatus } from './rulebook/check.ts';
+export { speedRule } from './rulebook/speeds.ts';
 export { assess } from './verdict/assess.ts';
 export type { Assessment, Mark } from './verdict/assess.ts';
 export { excessMessage } from './verdict/sentence.ts';

@@ -2,7 +2,8 @@ import { message, type Message } from '../messages/message.ts';
 import type { Camper, Coupling, Trailer, Vehicle, VehicleBuild } from '../rig/body.ts';
 import type { Place } from '../rig/equipment.ts';
 import { plateForms } from '../plates/forms.ts';
-import { regionOf, type Country, type Region } from '../situation/situation.ts';
+import type { Country } from '../situation/countries.ts';
+import { regionOf, type Region } from '../situation/situation.ts';
 
 /** What a new rig starts from. Lengths in m; what is not known yet is left out. */
 export interface NewRig {
@@ -49,6 +50,9 @@ const starterForms: Readonly<Record<'vehicle' | 'trailer', Readonly<Record<Regio
     eu: ['de-trailer-registration', 'coupling-head'],
   },
 };
+
+/** Where a country's own registration paper is known, it comes before the region's. */
+const nationalPaper: Readonly<Partial<Record<Country, string>>> = { FR: 'fr-registration', IT: 'it-registration' };
 
 const blank = (ids: readonly string[], { newId }: NewRigTools): Vehicle['plates'] =>
   ids.flatMap((id) => {
@@ -161,7 +165,8 @@ export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Tr
 
 /** Tow-bar plates help nobody who tows on a pin. */
 function vehicleForms({ country, coupling }: NewRig): readonly string[] {
-  const usual = starterForms.vehicle[regionOf(country)];
+  const [first, ...rest] = starterForms.vehicle[regionOf(country)];
+  const usual = [nationalPaper[country] ?? first ?? '', ...rest];
   return coupling === 'fifthWheel' ? [...usual.filter((id) => id !== 'tow-bar'), 'fifth-wheel'] : usual;
 }
 

@@ -32,5 +32,27 @@ export const australianFacts: FactLayer = {
   'coupling.part': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
   'coupling.dValue': { kind: 'maker', confidence: 'low', source: 'auCouplings' },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
+  'brakes.required': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'auTrailerBulletin',
+    variesBy: 'state',
+    figures: { unbrakedMostKg: 750 },
+  },
+  'tow.fallback': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'auTowing',
+    variesBy: 'state',
+    figures: { braked: 1.5, unbraked: 1 },
+  },
+  'people.licence': { kind: 'legal', confidence: 'high', source: 'auLicence', variesBy: 'state' },
+  'people.novice': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'auNovice',
+    variesBy: 'state',
+    figures: { unladenTrailerKg: 250 },
+  },
   'ball.max': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
 };

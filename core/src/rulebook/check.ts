@@ -12,7 +12,7 @@ export type CheckStatus = 'within' | 'tight' | 'over' | 'unknown' | 'notApplicab
 
 type Confidence = 'high' | 'medium' | 'low';
 
-export const checkGroups = ['vehicle', 'axles', 'trailer', 'coupling', 'combination', 'places'] as const;
+export const checkGroups = ['vehicle', 'axles', 'trailer', 'coupling', 'combination', 'people', 'places'] as const;
 export type CheckGroup = (typeof checkGroups)[number];
 
 /** Where a rule comes from and how sure we are of it. `source` is a key of the catalogue. */
@@ -32,8 +32,9 @@ export interface Check {
   readonly region: Region;
   readonly kind: CheckKind;
   readonly group: CheckGroup;
-  /** The load compared; for a place or a camper, its own contents; a D-value follows from permitted masses. */
-  readonly quantity: QuantityName | 'place' | 'camper' | 'dValue';
+  /** The load compared; for a place or a camper, its own contents; a D-value follows from permitted masses;
+   * brakes and licence go by the plates. */
+  readonly quantity: QuantityName | 'place' | 'camper' | 'dValue' | 'plated' | 'licence';
   /** What demand, limit and margin are in; kg where nothing is said. */
   readonly unit?: 'kN';
   /** What the check is called: the limit in the words of the region, or the owner's place. */

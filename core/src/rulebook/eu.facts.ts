@@ -12,6 +12,15 @@ export const europeanFacts: FactLayer = {
   'combination.max': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
   'tow.braked': { kind: 'legal', confidence: 'medium', source: 'euTowing', variesBy: 'country' },
   'tow.unbraked': { kind: 'legal', confidence: 'medium', source: 'euTowing', variesBy: 'country' },
+  'brakes.required': { kind: 'legal', confidence: 'high', source: 'euBrakes', figures: { unbrakedMostKg: 750 } },
+  'tow.half': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'euTowing',
+    variesBy: 'country',
+    figures: { runningOrder: 0.5, atMostKg: 750 },
+  },
+  'people.licence': { kind: 'legal', confidence: 'high', source: 'euLicence', edition: '2006' },
   'coupling.dValue': { kind: 'legal', confidence: 'high', source: 'couplingApproval' },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'tyreMarks' },
   'axle.frontShare': {

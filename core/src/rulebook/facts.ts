@@ -25,7 +25,12 @@ export type RuleId =
   | 'gear.tyres'
   | 'gear.tyreReserve'
   | 'gear.wheels'
-  | 'gear.springs';
+  | 'gear.springs'
+  | 'brakes.required'
+  | 'tow.half'
+  | 'tow.fallback'
+  | 'people.licence'
+  | 'people.novice';
 
 /** What is known of a rule in one place: its force, its source, its figures. Kept apart from the function that applies it. */
 export interface RuleFacts extends RuleSource {

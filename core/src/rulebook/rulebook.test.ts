@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { compile } from '../loading/compile.ts';
-import { situationIn, type Country } from '../situation/situation.ts';
+import type { Country } from '../situation/countries.ts';
+import { situationIn } from '../situation/situation.ts';
 import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
 import type { Check } from './check.ts';
 import { judge } from './judge.ts';

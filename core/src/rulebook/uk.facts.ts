@@ -14,5 +14,20 @@ export const britishFacts: FactLayer = {
   'ball.max': { kind: 'maker', confidence: 'high', source: 'couplingPlates' },
   'axle.frontShare': { kind: 'guidance', confidence: 'low', source: 'frontAdvice', figures: { solo: 0.35 } },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
+  'brakes.required': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'ukConstructionAndUse',
+    edition: '1986',
+    figures: { unbrakedMostKg: 750 },
+  },
+  'tow.half': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'ukConstructionAndUse',
+    edition: '1986',
+    figures: { kerb: 0.5 },
+  },
+  'people.licence': { kind: 'legal', confidence: 'high', source: 'ukLicence', edition: '2021' },
   'ball.share': { kind: 'guidance', confidence: 'high', source: 'ballSchool' },
 };

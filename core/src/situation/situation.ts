@@ -1,9 +1,7 @@
 import { z } from 'zod';
 import { idField, massField, nameField } from '../rig/fields.ts';
-
-/** Countries that have a rulebook. */
-export const countries = ['AU', 'GB', 'DE'] as const;
-export type Country = (typeof countries)[number];
+import { countryField, type Country } from './countries.ts';
+import { licenceSchema } from './licence.ts';
 
 export const australianStates = ['NSW', 'VIC', 'QLD', 'SA', 'WA', 'TAS', 'ACT', 'NT'] as const;
 
@@ -11,7 +9,7 @@ const regions = ['au', 'uk', 'eu'] as const;
 export type Region = (typeof regions)[number];
 
 const jurisdictionSchema = z.strictObject({
-  country: z.enum(countries),
+  country: countryField,
   state: z.enum(australianStates).optional(),
 });
 export type Jurisdiction = z.infer<typeof jurisdictionSchema>;
@@ -29,12 +27,24 @@ export const situationSchema = z.strictObject({
   travel: jurisdictionSchema,
   words: z.enum(regions),
   ballSchool: z.enum(ballSchools),
+  /** Who drives, as far as law asks; left out where nobody has said. */
+  licence: licenceSchema.optional(),
   /** kg the owner wants to keep free under every limit. */
   reserve: massField.optional(),
 });
 export type Situation = z.infer<typeof situationSchema>;
 
-const regionByCountry: Readonly<Record<Country, Region>> = { AU: 'au', GB: 'uk', DE: 'eu' };
+const regionByCountry: Readonly<Record<Country, Region>> = {
+  AU: 'au',
+  GB: 'uk',
+  DE: 'eu',
+  FR: 'eu',
+  IT: 'eu',
+  ES: 'eu',
+  NL: 'eu',
+  AT: 'eu',
+  CH: 'eu',
+};
 
 export const regionOf = (country: Country): Region => regionByCountry[country];
 

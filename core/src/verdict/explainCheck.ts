@@ -37,6 +37,11 @@ function demandSteps(compiled: Compiled, check: Check): Part {
     const steps = dValueSteps(compiled);
     return { steps, operand: steps.at(-1)?.result ?? null };
   }
+  if (check.quantity === 'licence') return { steps: [], operand: null };
+  if (check.quantity === 'plated') {
+    const [figure] = check.figures;
+    return { steps: [], operand: figure ? platedOperand(figure) : null };
+  }
   if (check.quantity === 'camper') {
     const step = work('sum', camperOperands(compiled, check), check.name);
     return { steps: [step], operand: step.result };
@@ -83,6 +88,9 @@ function limitSteps(compiled: Compiled, check: Check): Part {
   if (check.limit === null) return { steps: [], operand: null };
   const share = shareOfLoad(compiled, check);
   if (share) return share;
+  if (check.quantity === 'plated') {
+    return { steps: [], operand: { name: message('step.ruleLimit'), value: check.limit, unit: 'kg' } };
+  }
   const gear = gearLimitSteps(compiled, check);
   if (gear.length > 0) return { steps: gear, operand: gear.at(-1)?.result ?? null };
   const [only, ...more] = check.figures;

@@ -24,7 +24,7 @@ watch(
 <template>
   <template v-if="rig.view">
     <RouteLine />
-    <RigStage />
+    <RigStage :plain="route.name === 'card'" />
     <RouterView />
   </template>
   <p v-else class="gone">

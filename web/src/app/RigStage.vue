@@ -10,6 +10,8 @@ import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
 import MarginText from '../shared/MarginText.vue';
 
+/** `plain`: the sentence alone, where the screen below says every figure. */
+defineProps<{ plain: boolean }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const rig = useRig();
@@ -34,7 +36,7 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
         <span class="stamp" :class="stamp[rig.assessment.mark]">{{ t(`app.mark.${rig.assessment.mark}`) }}</span>
         <MessageText :message="rig.assessment.sentence" />
       </p>
-      <ul class="totals">
+      <ul v-if="!plain" class="totals">
         <li v-for="check in totals" :key="check.id">
           <button type="button" :data-test="`total-${check.id}`" @click="arithmetic.open(check.id)">
             <span>{{ say(check.name) }}</span>
@@ -44,6 +46,7 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
       </ul>
     </div>
     <RigDrawing
+      v-if="!plain"
       :view="rig.view"
       :supports="rig.supports"
       :checks="rig.assessment.checks"
@@ -67,7 +70,7 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
   display: flex;
   gap: 24px;
   justify-content: space-between;
-  padding: 12px 18px 0;
+  padding: 12px 18px 6px;
 }
 .sentence {
   max-width: 800px;

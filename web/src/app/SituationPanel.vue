@@ -14,6 +14,7 @@ import {
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../shared/QuantityField.vue';
+import LicenceForm from './LicenceForm.vue';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
@@ -97,6 +98,7 @@ const inCountry = (country: Country): Jurisdiction => ({ country });
           <el-option v-for="school in ballSchools" :key="school" :value="school" :label="t(`app.school.${school}`)" />
         </el-select>
       </div>
+      <LicenceForm :licence="situation.licence" @change="(licence) => change({ licence })" />
       <div class="row">
         <QuantityField
           :label="t('app.situation.reserve')"

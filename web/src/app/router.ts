@@ -18,12 +18,15 @@ const routes: RouteRecordRaw[] = [
     path: '/rig/:rig',
     component: RigLayout,
     redirect: (to) => ({ name: 'verdict', params: to.params }),
-    children: stations.map((station) => ({
-      path: station.name,
-      name: station.name,
-      component: views[station.name] ?? NotBuilt,
-      meta: { station: station.name },
-    })),
+    children: [
+      { path: 'card', name: 'card', component: () => import('../stations/card/RoadsideCard.vue') },
+      ...stations.map((station) => ({
+        path: station.name,
+        name: station.name,
+        component: views[station.name] ?? NotBuilt,
+        meta: { station: station.name },
+      })),
+    ],
   },
   { path: '/:rest(.*)*', redirect: '/' },
 ];

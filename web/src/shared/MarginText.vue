@@ -13,7 +13,11 @@ const settings = useSettings();
 
 const text = computed(() => {
   const margin = props.check?.margin ?? null;
-  if (!props.check || margin === null) return t('app.margin.unknown');
+  if (!props.check) return t('app.margin.unknown');
+  if (margin === null) {
+    const { status } = props.check;
+    return status === 'within' || status === 'over' ? t(`app.margin.answer.${status}`) : t('app.margin.unknown');
+  }
   const shown = checkAmount(props.check, margin, settings.massUnit, 'margin');
   const amount = shown.replace('−', '');
   if (shown.startsWith('−')) return t(props.check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });

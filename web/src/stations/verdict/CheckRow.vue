@@ -17,7 +17,8 @@ const settings = useSettings();
 
 const figures = computed(() => {
   const { demand, limit, sense, sigma, notes } = props.check;
-  if (props.check.status === 'notApplicable') return notes[0] ? say(notes[0]) : '';
+  if (props.check.status === 'notApplicable' || props.check.quantity === 'licence')
+    return notes[0] ? say(notes[0]) : '';
   const kg = (value: number | null, rounding: 'load' | 'nearest') =>
     value === null ? t('app.verdict.unknown') : checkAmount(props.check, value, settings.massUnit, rounding);
   const doubt = sigma ? kg(2 * sigma, 'load') : '';

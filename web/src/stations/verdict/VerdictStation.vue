@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useRig } from '../../stores/rig.ts';
 import CheckRow from './CheckRow.vue';
 import MissingList from './MissingList.vue';
+import RoadSpeeds from './RoadSpeeds.vue';
 
 /** Every check by what it protects, over first; what does not apply stands at the end and says why. */
 const { t } = useI18n();
@@ -40,6 +41,7 @@ const countries = computed(() => {
         <span class="kind maker">{{ t('app.kind.maker') }}</span>
         <span class="kind guidance">{{ t('app.kind.guidance') }}</span>
       </span>
+      <RouterLink :to="{ name: 'card', params: { rig: rig.rigId } }">{{ t('app.card.open') }}</RouterLink>
     </p>
     <MissingList />
     <div class="groups">
@@ -47,6 +49,7 @@ const countries = computed(() => {
         <h2>{{ t(`app.group.${one.group}`) }}</h2>
         <CheckRow v-for="check in one.checks" :key="check.id" :check="check" />
       </section>
+      <RoadSpeeds />
     </div>
     <details v-if="others.length > 0" class="others">
       <summary>{{ t('app.verdict.others', { count: others.length }) }}</summary>

@@ -1,0 +1,95 @@
+import type { Compiled } from '../loading/compile.ts';
+import { referenceMass, type ReferenceBasis } from '../loading/referenceMass.ts';
+import { message } from '../messages/message.ts';
+import { figuresFor } from '../rig/plate.ts';
+import type { Check } from './check.ts';
+import { factsFor, givenLimit, judgeMost, placeOf, plated, regionFor } from './context.ts';
+import type { RuleFacts, RuleId } from './facts.ts';
+import { judge } from './judge.ts';
+
+/** What a trailer without brakes may be, and what may be towed where the maker says nothing. */
+export function brakeChecks(compiled: Compiled): readonly Check[] {
+  const { trailer, vehicle } = compiled.view;
+  if (!trailer) return [];
+  return [
+    ...(trailer.braked ? [] : brakesRequired(compiled)),
+    ...(trailer.braked || !vehicle ? [] : halfOfEmpty(compiled)),
+    ...(vehicle ? fallbackTow(compiled) : []),
+  ];
+}
+
+const base = (compiled: Compiled, rule: RuleId, facts: RuleFacts, side: 'vehicle' | 'trailer') =>
+  ({
+    id: rule,
+    rule,
+    region: regionFor(compiled, side),
+    kind: facts.kind,
+    group: 'coupling',
+    sense: 'max',
+    required: false,
+    source: facts,
+    figures: [],
+    notes: [],
+  }) satisfies Partial<Check>;
+
+/**
+ * From a plated axle mass on a trailer must have brakes: the plate counts, not what is loaded. Where the axles are not
+ * plated the whole trailer stands for them, which is the stricter reading.
+ */
+function brakesRequired(compiled: Compiled): readonly Check[] {
+  const facts = factsFor(compiled, 'trailer', 'brakes.required');
+  const most = facts?.figures?.['unbrakedMostKg'];
+  if (!facts || most === undefined) return [];
+  const axles = plated(compiled, 'trailerAxlesMax', ['trailer']);
+  const limit = axles.value === null ? plated(compiled, 'trailerMax', ['trailer']) : axles;
+  const margin = limit.value === null ? null : most - limit.value;
+  return [
+    {
+      ...base(compiled, 'brakes.required', facts, 'trailer'),
+      quantity: 'plated',
+      name: message('check.brakesRequired'),
+      figures: limit.figures,
+      demand: limit.value,
+      sigma: null,
+      limit: most,
+      margin,
+      status: margin === null ? 'unknown' : judge(margin, 0, 0),
+      missing: margin === null ? axles.missing : [],
+      use: null,
+    },
+  ];
+}
+
+const bases: readonly ReferenceBasis[] = ['kerb', 'runningOrder', 'tare'];
+
+/** An unbraked trailer may weigh no more than half the empty vehicle, as each country counts that. */
+function halfOfEmpty(compiled: Compiled): readonly Check[] {
+  const facts = factsFor(compiled, 'vehicle', 'tow.half');
+  const basis = bases.find((one) => facts?.figures?.[one] !== undefined);
+  if (!facts || !basis) return [];
+  const reference = referenceMass(compiled, basis);
+  const share = (facts.figures?.[basis] ?? 0) * (reference.value ?? 0);
+  const limit = reference.value === null ? null : Math.min(share, facts.figures?.['atMostKg'] ?? Infinity);
+  const quantity = placeOf(compiled, 'vehicle').country === 'DE' ? 'trailerAxles' : 'trailerTotal';
+  const judged = judgeMost(compiled, compiled.values[quantity], { ...givenLimit(limit), missing: reference.missing });
+  return [{ ...base(compiled, 'tow.half', facts, 'vehicle'), quantity, name: message('check.towHalf'), ...judged }];
+}
+
+/** Where a maker states no towing limit, law may: so many times the empty vehicle, with brakes and without. */
+function fallbackTow(compiled: Compiled): readonly Check[] {
+  const facts = factsFor(compiled, 'vehicle', 'tow.fallback');
+  const { vehicle, trailer } = compiled.view;
+  const stated = [...figuresFor(vehicle, 'towBraked'), ...figuresFor(vehicle, 'towUnbraked')];
+  const times = facts?.figures?.[trailer?.braked ? 'braked' : 'unbraked'];
+  if (!facts || times === undefined || stated.length > 0) return [];
+  const tare = referenceMass(compiled, 'tare');
+  const limit = { ...givenLimit(tare.value === null ? null : times * tare.value), missing: tare.missing };
+  return [
+    {
+      ...base(compiled, 'tow.fallback', facts, 'vehicle'),
+      quantity: 'trailerTotal',
+      name: message('check.towFallback', { times: String(times) }),
+      ...judgeMost(compiled, compiled.values.trailerTotal, limit),
+    },
+  ];
+}

@@ -1,0 +1,145 @@
+import { describe, expect, it } from 'vitest';
+import { compile } from '../loading/compile.ts';
+import type { RigView } from '../loading/rigView.ts';
+import { situationIn, type Situation } from '../situation/situation.ts';
+import { covers, type Licence, type LicenceClass } from '../situation/licence.ts';
+import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
+import { assess } from '../verdict/assess.ts';
+import { runRulebook } from './runRulebook.ts';
+
+const rig = (vehicleMax: number, trailerMax?: number): CaseRig => ({
+  vehicle: { W: 3, h: 1, bare: { R_front: 900, R_rear: 800 } },
+  ...(trailerMax === undefined ? {} : { trailer: { A: 4, axles: 1, bare: { m: 600, x: 3.7 } } }),
+  limits: { vehicleMax, ...(trailerMax === undefined ? {} : { trailerMax }) },
+});
+const driven = (one: CaseRig, licence: Licence, situation: Partial<Situation> = {}): RigView => ({
+  ...caseView(one),
+  situation: { ...situationIn('here', 'here', licence.issuer), licence, ...situation },
+});
+const check = (view: RigView, id: string) => runRulebook(compile(view)).find((found) => found.id === id);
+
+describe('what a class covers, by the plates', () => {
+  it.each<[Licence['issuer'], LicenceClass, number, number | null, boolean]>([
+    ['GB', 'B', 3500, 3500, true],
+    ['GB', 'B', 3501, null, false],
+    ['GB', 'B', 3000, 3501, false],
+    ['GB', 'C1', 7500, 750, true],
+    ['GB', 'C1', 7500, 751, false],
+    ['DE', 'B', 3500, 750, true],
+    ['DE', 'B', 2000, 1500, true],
+    ['DE', 'B', 2000, 1501, false],
+    ['DE', 'B96', 2000, 2250, true],
+    ['DE', 'B96', 2000, 2251, false],
+    ['DE', 'BE', 3500, 3500, true],
+    ['DE', 'C1', 3501, null, true],
+    ['DE', 'C1E', 7500, 4500, true],
+    ['DE', 'C1E', 7500, 4501, false],
+    ['AU', 'auC', 4500, 3500, true],
+    ['AU', 'auC', 4501, null, false],
+    ['AU', 'auLR', 8000, null, true],
+  ])('%s %s: %d with %s is %s', (issuer, held, vehicle, trailer, want) => {
+    expect(covers({ issuer, classes: [held] }, held, { vehicle, trailer })).toBe(want);
+  });
+});
+
+describe('the licence check', () => {
+  it('tells a driver without the class for 3,850 kg so, and what would help', () => {
+    const view = driven(rig(3850), { issuer: 'DE', classes: ['B'] });
+    expect(check(view, 'people.licence')).toMatchObject({ kind: 'legal', status: 'over', margin: null });
+    expect(check(view, 'people.licence')?.notes).toMatchObject([
+      { key: 'licence.asked' },
+      { key: 'licence.wouldCover', params: { needed: { key: 'licence.class.C1' } } },
+      { key: 'licence.downrate' },
+    ]);
+    expect(assess(view)).toMatchObject({ legal: false, mark: 'over' });
+  });
+
+  it('goes by the plate, however little the rig weighs', () => {
+    // The case weighs 1,700 kg on a plate of 3,850.
+    const view = driven(rig(3850), { issuer: 'GB', classes: ['B'] });
+    expect(compile(view).values.vehicleTotal).toMatchObject({ value: 1700 });
+    expect(check(view, 'people.licence')?.status).toBe('over');
+  });
+
+  it('counts what an old British test brought along, to its own limit', () => {
+    const old: Licence = { issuer: 'GB', classes: ['B'], before1997: true };
+    expect(check(driven(rig(3850), old), 'people.licence')?.status).toBe('within');
+    expect(check(driven(rig(6000, 2250), old), 'people.licence')?.status).toBe('within');
+    expect(check(driven(rig(6000, 2251), old), 'people.licence')?.status).toBe('over');
+  });
+
+  it('says nothing where nobody said what is held, and is unknown without the plates', () => {
+    expect(check(caseView(rig(3850)), 'people.licence')).toBeUndefined();
+    const bare = driven({ vehicle: { W: 3, bare: { R_front: 900, R_rear: 800 } } }, { issuer: 'DE', classes: ['B'] });
+    expect(check(bare, 'people.licence')).toMatchObject({ status: 'unknown', required: false });
+    expect(check(bare, 'people.licence')?.missing).toHaveLength(1);
+  });
+});
+
+describe('a new driver in Australia', () => {
+  const p = (novice: NonNullable<Licence['novice']>, state: 'NSW' | 'VIC' | 'QLD', empty: number) => {
+    const one = rig(2300, 1000);
+    const view = driven(
+      { ...one, trailer: { A: 4, axles: 1, bare: { m: empty, x: 3.7 } } },
+      { issuer: 'AU', classes: ['auC'], novice },
+      { travel: { country: 'AU', state } },
+    );
+    return check(view, 'people.novice')?.status;
+  };
+
+  it('on P1 in New South Wales tows 250 kg unladen and no more', () => {
+    expect(p('p1', 'NSW', 250)).toBe('within');
+    expect(p('p1', 'NSW', 251)).toBe('over');
+    expect(p('learner', 'NSW', 100)).toBe('over');
+    expect(p('p2', 'NSW', 900)).toBe('within');
+  });
+
+  it('on P1 in Victoria tows nothing, and elsewhere it is not known', () => {
+    expect(p('p1', 'VIC', 100)).toBe('over');
+    expect(p('p1', 'QLD', 100)).toBe('unknown');
+  });
+});
+
+describe('a trailer without brakes', () => {
+  const unbraked = (country: 'AU' | 'GB' | 'DE', trailerMax: number, mass: number) => {
+    const view = caseView({ ...rig(2300, trailerMax), trailer: { A: 4, axles: 1, bare: { m: mass, x: 3.7 } } });
+    const fuel = { id: 'fuel', name: 'fuel', kind: 'fuel' as const, capacityL: 50, densityKgPerL: 0.8, x: 2 };
+    return {
+      ...view,
+      vehicle: { ...vehicleOf(view), tanks: [fuel] },
+      trailer: view.trailer && { ...view.trailer, braked: false },
+      situation: situationIn('here', 'here', country),
+    };
+  };
+
+  it('may be plated 750 kg, whatever is loaded', () => {
+    for (const country of ['AU', 'GB', 'DE'] as const) {
+      expect(check(unbraked(country, 750, 400), 'brakes.required'), country).toMatchObject({
+        status: 'within',
+        margin: 0,
+      });
+      expect(check(unbraked(country, 751, 400), 'brakes.required'), country).toMatchObject({ status: 'over' });
+    }
+    expect(
+      check({ ...unbraked('GB', 751, 400), trailer: caseView(rig(2300, 751)).trailer }, 'brakes.required'),
+    ).toBeUndefined();
+  });
+
+  it('may weigh half the empty vehicle, as each country counts it', () => {
+    // Bare 1,700 kg; kerb with 40 kg of fuel 1,740, half is 870. Running order 1,700 + 36 + 75 = 1,811, half 905.5, at most 750.
+    expect(check(unbraked('GB', 1000, 870), 'tow.half')).toMatchObject({ limit: 870, status: 'within' });
+    expect(check(unbraked('GB', 1000, 871), 'tow.half')).toMatchObject({ status: 'over' });
+    expect(check(unbraked('DE', 1000, 740), 'tow.half')).toMatchObject({ limit: 750, quantity: 'trailerAxles' });
+    expect(check(unbraked('AU', 1000, 870), 'tow.half')).toBeUndefined();
+    const noTank = { ...unbraked('GB', 1000, 870), vehicle: caseView(rig(2300, 1000)).vehicle };
+    expect(check(noTank, 'tow.half')).toMatchObject({ status: 'unknown', missing: [{ code: 'fuelTank' }] });
+  });
+
+  it('falls back on the empty vehicle in Australia where its maker says nothing', () => {
+    // Tare 1,700 + 8 = 1,708: once that without brakes, one and a half times with them.
+    expect(check(unbraked('AU', 1000, 900), 'tow.fallback')).toMatchObject({ limit: 1708, status: 'within' });
+    const braked = { ...unbraked('AU', 1000, 900), trailer: caseView(rig(2300, 1000)).trailer };
+    expect(check(braked, 'tow.fallback')?.limit).toBe(2562);
+    expect(check(unbraked('GB', 1000, 900), 'tow.fallback')).toBeUndefined();
+  });
+});

@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import { type Check } from '@wagonomos/core';
+import { Printer } from '@lucide/vue';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { checkAmount } from '../../shared/checkAmount.ts';
+import MarginText from '../../shared/MarginText.vue';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { useArithmetic } from '../../stores/arithmetic.ts';
+import { useRig } from '../../stores/rig.ts';
+import { useSettings } from '../../stores/settings.ts';
+
+/** One screen to hold out of the window, or one sheet to print: every mass with its limit and what is left. */
+const { t } = useI18n();
+const { say } = useSpeech();
+const rig = useRig();
+const settings = useSettings();
+const arithmetic = useArithmetic();
+
+const shown = [
+  'vehicle.max',
+  'axle.front',
+  'axle.rear',
+  'axle.tag',
+  'trailer.max',
+  'trailer.axles',
+  'ball.max',
+  'combination.max',
+  'tow.braked',
+  'tow.unbraked',
+];
+const rows = computed(() =>
+  shown.flatMap((id): Check[] => {
+    const check = rig.assessment?.checks.find((one) => one.id === id);
+    return check && check.status !== 'notApplicable' ? [check] : [];
+  }),
+);
+const amount = (check: Check, value: number | null, rounding: 'load' | 'nearest') =>
+  value === null ? t('app.verdict.unknown') : checkAmount(check, value, settings.massUnit, rounding);
+const print = () => window.print();
+</script>
+
+<template>
+  <section v-if="rig.view && rig.assessment" class="card" :aria-label="t('app.card.title')" data-test="card">
+    <header>
+      <h2>{{ rig.view.rig.name }}</h2>
+      <el-button class="no-print" @click="print"><Printer :size="16" />{{ t('app.card.print') }}</el-button>
+    </header>
+    <p class="soft">{{ t('app.card.from', { loadout: rig.view.loadout.name, unit: settings.massUnit }) }}</p>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">{{ t('app.card.what') }}</th>
+          <th scope="col">{{ t('app.card.now') }}</th>
+          <th scope="col">{{ t('app.card.limit') }}</th>
+          <th scope="col">{{ t('app.card.left') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="check in rows" :key="check.id" :class="check.status" :data-test="`card-${check.id}`">
+          <th scope="row">{{ say(check.name) }}</th>
+          <td class="num">
+            <button type="button" @click="arithmetic.open(check.id)">{{ amount(check, check.demand, 'load') }}</button>
+          </td>
+          <td class="num">{{ amount(check, check.limit, 'nearest') }}</td>
+          <td class="num"><MarginText :check="check" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="soft">{{ t('app.caution') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.card {
+  max-width: 640px;
+  padding: 14px 18px 30px;
+}
+header {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+}
+header :deep(svg) {
+  margin-right: 6px;
+}
+table {
+  width: 100%;
+  margin: 10px 0;
+  border-collapse: collapse;
+}
+thead th {
+  padding-bottom: 3px;
+  border-bottom: 2px solid var(--ink);
+  color: var(--soft);
+  font: 600 14px var(--figures);
+  text-align: right;
+}
+thead th:first-child,
+tbody th {
+  text-align: left;
+}
+tbody th {
+  font: 400 17px/1.15 var(--figures);
+}
+tbody th,
+td {
+  padding: 7px 0 7px 8px;
+  border-bottom: 1px dotted var(--line);
+}
+tbody th {
+  padding-left: 0;
+}
+td {
+  font-size: 19px;
+  text-align: right;
+  white-space: nowrap;
+}
+td button {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: 600 19px var(--figures);
+  cursor: pointer;
+}
+.soft {
+  font-size: 13px;
+}
+@media print {
+  .card {
+    max-width: none;
+  }
+}
+</style>
