@@ -35,6 +35,8 @@ const views: readonly View[] = [
   { name: 'verdict', path: `${wagon}/verdict` },
   { name: 'papers', path: `${wagon}/papers` },
   { name: 'words', path: '/words' },
+  { name: 'rules', path: `${estate}/rules` },
+  { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
   { name: 'trailer-alone', path: `${alone}/plates` },
   { name: 'fifth-wheel', path: `${fifthWheel}/verdict` },
   {

@@ -52,6 +52,7 @@ export type { PlaceRoom } from './limits/roomInPlaces.ts';
 
 export { checkGroups } from './rulebook/check.ts';
 export type { Check, CheckGroup, CheckStatus } from './rulebook/check.ts';
+export { ruleList } from './rulebook/ruleList.ts';
 export { speedRule } from './rulebook/speeds.ts';
 export { assess } from './verdict/assess.ts';
 export type { Assessment, Mark } from './verdict/assess.ts';

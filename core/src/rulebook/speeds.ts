@@ -4,7 +4,7 @@ import type { RuleSource } from './check.ts';
 import { platedLimit } from './plated.ts';
 
 /** Speeds by kind of road; null where they are not known or none is posted generally. */
-export interface RoadSpeeds {
+interface RoadSpeeds {
   readonly rural: number | null;
   readonly dual: number | null;
   readonly motorway: number | null;

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { countryField } from './countries.ts';
 
 /** Classes of licence by their letters; Australian ones are marked, since their C is a car. */
-export const licenceClasses = ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE', 'auC', 'auLR', 'auMR', 'auHR'] as const;
+const licenceClasses = ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE', 'auC', 'auLR', 'auMR', 'auHR'] as const;
 export type LicenceClass = (typeof licenceClasses)[number];
 
 /** What the driver holds. Where nobody has said, nothing is judged. */

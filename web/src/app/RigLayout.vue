@@ -24,7 +24,7 @@ watch(
 <template>
   <template v-if="rig.view">
     <RouteLine />
-    <RigStage :plain="route.name === 'card'" />
+    <RigStage :plain="route.name === 'card' || route.name === 'rules'" />
     <RouterView />
   </template>
   <p v-else class="gone">

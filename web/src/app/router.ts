@@ -19,6 +19,7 @@ const routes: RouteRecordRaw[] = [
     component: RigLayout,
     redirect: (to) => ({ name: 'verdict', params: to.params }),
     children: [
+      { path: 'rules', name: 'rules', component: () => import('../stations/rules/RulesView.vue') },
       { path: 'card', name: 'card', component: () => import('../stations/card/RoadsideCard.vue') },
       ...stations.map((station) => ({
         path: station.name,

@@ -67,7 +67,6 @@ const print = () => window.print();
         </tr>
       </tbody>
     </table>
-    <p class="soft">{{ t('app.caution') }}</p>
   </section>
 </template>
 

@@ -42,6 +42,7 @@ const countries = computed(() => {
         <span class="kind guidance">{{ t('app.kind.guidance') }}</span>
       </span>
       <RouterLink :to="{ name: 'card', params: { rig: rig.rigId } }">{{ t('app.card.open') }}</RouterLink>
+      <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
     </p>
     <MissingList />
     <div class="groups">

@@ -1,0 +1,39 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message, type Message } from '../messages/message.ts';
+import type { Check } from './check.ts';
+import type { RuleFacts, RuleId } from './facts.ts';
+import { factsIn } from './layers.ts';
+
+/** A rule in force for this rig, what is known of it, and what it came to. */
+export interface RuleEntry {
+  readonly rule: RuleId;
+  readonly name: Message;
+  readonly facts: RuleFacts;
+  /** Its checks on this rig; none where the rig has nothing it asks for. */
+  readonly checks: readonly Check[];
+  /** Why it does not apply, where it does not. */
+  readonly whyNot: Message | null;
+}
+
+/** Every rule of the places where the bodies are registered and the driver's licence comes from, for the rule browser. */
+export function ruleList({ view }: Compiled, checks: readonly Check[]): readonly RuleEntry[] {
+  const { situation } = view;
+  const layer = {
+    ...(situation.licence ? peopleFacts(situation.licence.issuer) : {}),
+    ...(view.trailer ? factsIn(situation.trailer) : {}),
+    ...(view.vehicle ? factsIn(situation.vehicle) : {}),
+  };
+  return Object.entries(layer).flatMap(([id, facts]): RuleEntry[] => {
+    if (!facts) return [];
+    const rule = id as RuleId;
+    const own = checks.filter((check) => check.rule === rule);
+    const applies = own.some((check) => check.status !== 'notApplicable');
+    const whyNot = applies ? null : (own[0]?.notes[0] ?? message('rule.nothingToAsk'));
+    return [{ rule, name: message(`rule.${rule}`), facts, checks: own, whyNot }];
+  });
+}
+
+const peopleFacts = (country: Parameters<typeof factsIn>[0]['country']) => {
+  const { 'people.licence': licence, 'people.novice': novice } = factsIn({ country });
+  return { 'people.licence': licence, 'people.novice': novice };
+};

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { ruleList } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import MarginText from '../../shared/MarginText.vue';
+import MessageText from '../../shared/MessageText.vue';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { useArithmetic } from '../../stores/arithmetic.ts';
+import { useRig } from '../../stores/rig.ts';
+
+/** Every rule in force here: what it is, where it comes from, how sure that is, and what it came to on this rig. */
+const { t } = useI18n();
+const rig = useRig();
+const { say } = useSpeech();
+const arithmetic = useArithmetic();
+const kinds = ['legal', 'maker', 'guidance'] as const;
+const rules = computed(() => (rig.assessment ? ruleList(rig.assessment.compiled, rig.assessment.checks) : []));
+const groups = computed(() =>
+  kinds.map((kind) => ({ kind, rules: rules.value.filter((one) => one.facts.kind === kind) })),
+);
+</script>
+
+<template>
+  <div class="rules">
+    <p class="soft">{{ t('app.rules.text', { count: rules.length }) }}</p>
+    <section v-for="group in groups" :key="group.kind">
+      <h2>{{ t(`app.kind.${group.kind}`) }}</h2>
+      <article v-for="one in group.rules" :key="one.rule" :class="one.facts.confidence" :data-test="`rule-${one.rule}`">
+        <h3><MessageText :message="one.name" /></h3>
+        <p class="source">
+          {{ t(`source.${one.facts.source}`) }}<template v-if="one.facts.edition"> · {{ one.facts.edition }}</template>
+          <span class="sure">{{
+            t('app.rules.sure', { confidence: t(`app.confidence.${one.facts.confidence}`) })
+          }}</span>
+          <span v-if="one.facts.variesBy"
+            >{{ t('app.source.varies') }} {{ t(`app.variesBy.${one.facts.variesBy}`) }}</span
+          >
+        </p>
+        <p v-if="one.whyNot" class="soft">{{ t('app.rules.not') }} <MessageText :message="one.whyNot" /></p>
+        <ul v-else>
+          <li v-for="check in one.checks" :key="check.id">
+            <button type="button" @click="arithmetic.open(check.id)">
+              {{ say(check.name) }} <MarginText :check="check" />
+            </button>
+          </li>
+        </ul>
+      </article>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.rules {
+  padding: 14px 18px 30px;
+}
+section {
+  columns: 2 420px;
+  column-gap: 34px;
+  margin-top: 14px;
+}
+h2 {
+  column-span: all;
+  margin-bottom: 6px;
+  padding-bottom: 3px;
+  border-bottom: 2px solid var(--ink);
+}
+article {
+  padding: 6px 0;
+  border-bottom: 1px dotted var(--line);
+  break-inside: avoid;
+}
+.source {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  color: var(--soft);
+  font-size: 13px;
+}
+.low .sure {
+  color: var(--tight);
+  font-weight: 600;
+}
+ul {
+  margin: 2px 0 0;
+  padding: 0;
+  list-style: none;
+}
+button {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+button:hover {
+  text-decoration: underline;
+}
+</style>
