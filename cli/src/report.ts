@@ -1,14 +1,29 @@
-import { plainText, type Assessment, type QuantityName, type Region, type Speech } from '@wagonomos/core';
+import {
+  informationFor,
+  journeyStops,
+  missingMessage,
+  nearThresholds,
+  plainText,
+  remedies,
+  sanctions,
+  type Assessment,
+  type Check,
+  type Jurisdiction,
+  type QuantityName,
+  type Region,
+  type Speech,
+} from '@wagonomos/core';
 
-/** The verdict as plain data, for scripts and tests. kg; null where unknown. */
+/** The verdict as plain data, for scripts and tests. kg unless a check says another unit; null where unknown. */
 export function report(assessment: Assessment, region: Region, words: Speech) {
-  const { values } = assessment.compiled;
+  const { values, view } = assessment.compiled;
   const kg = (quantity: QuantityName): number | null => {
     const value = values[quantity];
     return value.kind === 'known' ? value.value : null;
   };
   return {
     region,
+    date: view.situation.date,
     sentence: plainText(assessment.sentence, words),
     legal: assessment.legal,
     loads: {
@@ -20,20 +35,81 @@ export function report(assessment: Assessment, region: Region, words: Speech) {
       ballLoad: kg('ballLoad'),
       combination: kg('combination'),
     },
-    checks: assessment.checks.map(({ id, kind, status, demand, limit, margin }) => ({
-      id,
-      kind,
-      status,
-      demand,
-      limit,
-      margin,
+    checks: assessment.checks.map((check) => checkReport(assessment, check, words)),
+    ...surroundings(assessment, words),
+  };
+}
+
+/** One check; `ask` says who knows for certain where the rule itself is not known well. */
+function checkReport(assessment: Assessment, check: Check, words: Speech) {
+  const { id, kind, group, status, demand, limit, margin, unit = 'kg', source, missing } = check;
+  return {
+    id,
+    kind,
+    group,
+    status,
+    demand,
+    limit,
+    margin,
+    unit,
+    confidence: source.confidence,
+    source: words.translate(`source.${source.source}`, {}),
+    reviewed: source.reviewed,
+    ...(source.confidence === 'low' ? { ask: words.translate(`ask.${source.ask}`, {}) } : {}),
+    ...(missing.length > 0 ? { missing: missing.map((one) => plainText(missingMessage(one), words)) } : {}),
+    ...(status === 'over' ? { help: remedies(assessment, check).map(({ says }) => plainText(says, words)) } : {}),
+  };
+}
+
+/** What stands beside the verdict and moves none of it: the places of the journey, marks near by, fines, things to know. */
+function surroundings({ compiled, checks }: Assessment, words: Speech) {
+  const name = ({ country, state }: Jurisdiction): string => (state === undefined ? country : `${country}-${state}`);
+  return {
+    journey: journeyStops(compiled).map(({ place, home, speed, leastBall }) => ({
+      place: name(place),
+      home,
+      leastBall,
+      speed: speed && {
+        as: speed.as,
+        unit: speed.unit,
+        rural: speed.rural,
+        dual: speed.dual,
+        motorway: speed.motorway,
+        confidence: speed.confidence,
+      },
     })),
+    thresholds: nearThresholds(compiled).map(({ facts, value, passed }) => ({
+      id: facts.id,
+      of: facts.of,
+      at: facts.at,
+      value,
+      passed,
+      says: words.translate(`threshold.${facts.id}`, {}),
+      confidence: facts.confidence,
+    })),
+    sanctions: sanctions(compiled, checks).map(({ check, place, facts, excess, band, times }) => ({
+      check: check.id,
+      place: name(place),
+      excess,
+      currency: facts.currency ?? null,
+      about: band === null ? null : band.amount * times,
+      confidence: facts.confidence,
+    })),
+    information: informationFor(compiled)
+      .filter(({ bears }) => bears !== 'no')
+      .map(({ facts, place, bears }) => ({
+        id: facts.id,
+        place: name(place),
+        bears,
+        says: words.translate(`info.${facts.id}`, {}),
+        confidence: facts.confidence,
+      })),
   };
 }
 
 /** 1 a legal or a maker's limit is exceeded, else 3 undecided, else 0. */
 export function exitCode(assessment: Assessment): 0 | 1 | 3 {
-  const over = assessment.checks.some((check) => check.kind !== 'guidance' && check.status === 'over');
-  if (over) return 1;
+  const maker = assessment.checks.some((check) => check.kind === 'maker' && check.status === 'over');
+  if (assessment.legal === false || maker) return 1;
   return assessment.legal === null ? 3 : 0;
 }

@@ -1,8 +1,9 @@
-import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
+import type { report } from './report.ts';
 import { runCli } from './runCli.ts';
 
 const example = (name: string) => fileURLToPath(new URL(`../../examples/${name}.wagonomos.json`, import.meta.url));
@@ -13,27 +14,27 @@ const file = (content: string | Buffer): string => {
   writeFileSync(name, content);
   return name;
 };
-interface Output {
-  region: string;
-  sentence: string;
-  legal: boolean | null;
-  loads: Record<string, number | null>;
-  checks: {
-    id: string;
-    kind: string;
-    status: string;
-    demand: number | null;
-    limit: number | null;
-    margin: number | null;
-  }[];
+type Printed = ReturnType<typeof report>;
+interface Expected {
+  readonly example: string;
+  readonly region: string;
+  readonly legal: boolean | null;
+  readonly code: number;
+  readonly sentence: string;
+  /** Every check that is neither within nor out of place. */
+  readonly notWithin: Readonly<Record<string, string>>;
 }
+const today = '2026-06-01';
 const check = (...args: string[]) => {
-  const result = runCli(['check', ...args]);
-  return { ...result, json: result.out === '' ? null : (JSON.parse(result.out) as Output) };
+  const result = runCli(['check', ...args], today);
+  return { ...result, json: result.out === '' ? null : (JSON.parse(result.out) as Printed) };
 };
 /** The German example after a change to its raw data. */
 const changed = (
-  change: (raw: { bodies: { plates: { figures: { limit: string; value: number }[] }[] }[] }) => void,
+  change: (raw: {
+    bodies: { plates: { figures: { limit: string; value: number }[] }[] }[];
+    situations: object[];
+  }) => void,
 ): string => {
   const raw = JSON.parse(readFileSync(german, 'utf8')) as Parameters<typeof change>[0];
   change(raw);
@@ -41,37 +42,79 @@ const changed = (
 };
 
 describe('wagonomos check', () => {
-  it.each([
-    [
-      'australian-wagon-and-tandem',
-      'au',
-      false,
-      1,
-      'The rear axle of Tern wagon carries 38 kg too much, though every total has room.',
-    ],
-    [
-      'british-van-with-scooter',
-      'uk',
-      true,
-      0,
-      'Within every limit: 7 kg more in Scooter rack and the rear axle is full.',
-    ],
-    [
-      'german-estate-and-caravan',
-      'eu',
-      false,
-      1,
-      'Kiebitz 430 rests too lightly on the coupling: 8 kg short of the least, 25 kg.',
-    ],
-  ])('%s', (name, region, legal, code, sentence) => {
+  const verdicts: readonly Expected[] = [
+    {
+      example: 'australian-wagon-and-tandem',
+      region: 'au',
+      legal: false,
+      code: 1,
+      sentence: 'The rear axle of Tern wagon carries 38 kg too much, though every total has room.',
+      notWithin: { 'axle.rear': 'over', 'tow.ratio:careful': 'over' },
+    },
+    {
+      example: 'british-van-with-scooter',
+      region: 'uk',
+      legal: true,
+      code: 0,
+      sentence: 'Within every limit: 7 kg more in Scooter rack and the rear axle is full.',
+      notWithin: { 'axle.frontMin': 'tight', 'axle.rear': 'tight', 'axle.frontShare': 'over' },
+    },
+    {
+      example: 'german-estate-and-caravan',
+      region: 'eu',
+      legal: false,
+      code: 1,
+      sentence: 'Kiebitz 430 rests too lightly on the coupling: 8 kg short of the least, 25 kg.',
+      notWithin: { 'ball.min': 'over', 'ball.shareLow': 'over', 'road.hundred': 'unknown' },
+    },
+    {
+      example: 'australian-ute-camper-and-boat',
+      region: 'au',
+      legal: true,
+      code: 0,
+      sentence: 'Within every limit: 108 kg more in Under the seat and the rear axle is full.',
+      notWithin: {
+        'gear.age:front': 'unknown',
+        'gear.age:rear': 'unknown',
+        'gear.age:trailer': 'unknown',
+        'gear.speed:trailer': 'unknown',
+      },
+    },
+    {
+      example: 'pick-up-with-fifth-wheel',
+      region: 'au',
+      legal: true,
+      code: 0,
+      sentence: 'Within every limit: 498 kg more in Behind the seats and the GVM is full.',
+      notWithin: { 'gear.age:front': 'unknown', 'gear.age:rear': 'unknown', 'gear.speed:trailer': 'unknown' },
+    },
+    {
+      example: 'second-hand-caravan-alone',
+      region: 'uk',
+      legal: true,
+      code: 0,
+      sentence: 'Within every limit: 41 kg more in Front locker and the nose weight limit is full.',
+      notWithin: { 'breakaway.required': 'unknown', 'gear.age:trailer': 'over' },
+    },
+  ];
+
+  it.each(verdicts)('$example', ({ example: name, region, legal, code, sentence, notWithin }) => {
     const { json, ...result } = check(example(name));
     expect(result).toMatchObject({ code, error: '' });
-    expect(json).toMatchObject({ region, legal, sentence });
+    expect(json).toMatchObject({ region, legal, sentence, date: today });
+    const open = json?.checks.filter(({ status }) => status !== 'within' && status !== 'notApplicable') ?? [];
+    expect(Object.fromEntries(open.map((one) => [one.id, one.status]))).toEqual(notWithin);
+  });
+
+  it('has an expected verdict for every example', () => {
+    const files = readdirSync(fileURLToPath(new URL('../../examples/', import.meta.url)));
+    const shipped = files.filter((name) => name.endsWith('.wagonomos.json'));
+    expect(verdicts.map(({ example: name }) => `${name}.wagonomos.json`).sort()).toEqual(shipped.sort());
   });
 
   it('prints loads in kg that add up, and null for what is not there', () => {
     const { json } = check(german);
-    const loads = json?.loads ?? {};
+    const loads: Readonly<Record<string, number | null>> = json?.loads ?? {};
     expect(Object.keys(loads)).toEqual([
       'vehicle',
       'frontAxle',
@@ -85,10 +128,50 @@ describe('wagonomos check', () => {
     expect(check(example('british-van-with-scooter')).json?.loads).toMatchObject({ trailer: null, ballLoad: null });
   });
 
-  it('prints each check with its id, kind, status and figures and nothing else', () => {
-    const ballMin = check(german).json?.checks.find((one) => one.id === 'ball.min');
-    expect(Object.keys(ballMin ?? {})).toEqual(['id', 'kind', 'status', 'demand', 'limit', 'margin']);
-    expect(ballMin).toMatchObject({ kind: 'legal', status: 'over', limit: 25 });
+  it('prints with each check its unit, its source, how sure that is, and what would help', () => {
+    const checks = check(german).json?.checks ?? [];
+    const ballMin = checks.find((one) => one.id === 'ball.min');
+    expect(ballMin).toMatchObject({ kind: 'legal', group: 'coupling', status: 'over', limit: 25, unit: 'kg' });
+    expect(ballMin?.source).toContain('44');
+    expect(ballMin?.help?.length).toBeGreaterThan(0);
+    expect(checks.find((one) => one.id === 'road.hundred')?.missing).toContain('whether Kiebitz 430 has axle dampers');
+    for (const one of checks) {
+      expect(one.source, one.id).not.toMatch(/^source\./);
+      expect(one.confidence === 'low', one.id).toBe(one.ask !== undefined);
+      expect(one.reviewed, one.id).toMatch(/^\d{4}-\d{2}-\d{2}$/);
+    }
+  });
+
+  it('sets the places of the journey side by side, apart from the verdict', () => {
+    const tour = changed((raw) => {
+      const [situation] = raw.situations;
+      if (situation) Object.assign(situation, { travel: { country: 'IT' }, through: [{ country: 'FR' }] });
+    });
+    const { json } = check(tour);
+    expect(json?.journey.map(({ place, leastBall }) => [place, leastBall])).toEqual([
+      ['DE', 'legal'],
+      ['IT', expect.any(String)],
+      ['FR', expect.any(String)],
+    ]);
+    expect(json?.journey[0]?.speed).toMatchObject({ motorway: 80, unit: 'km/h' });
+    expect(json?.thresholds).toContainEqual(expect.objectContaining({ id: 'euSum', value: 3370, passed: false }));
+    expect(json?.information.every(({ says }) => !says.startsWith('info.'))).toBe(true);
+  });
+
+  it('says what an excess tends to cost as an indication, with how sure that is', () => {
+    const [fine] = check(example('australian-wagon-and-tandem')).json?.sanctions ?? [];
+    expect(fine).toMatchObject({ check: 'axle.rear', place: 'AU-VIC', confidence: 'medium' });
+    expect(fine?.excess).toBeCloseTo(37.18 / 1800, 3);
+  });
+
+  it('asks the rules for the day given: tyres and drivers grow older', () => {
+    const caravan = example('second-hand-caravan-alone');
+    const age = (...args: string[]) =>
+      check(caravan, ...args).json?.checks.find((one) => one.id === 'gear.age:trailer');
+    expect(age()?.status).toBe('over');
+    expect(age('--date', '2019-06-01')).toMatchObject({ status: 'within', unit: 'years' });
+    expect(check(caravan, '--date', '31.5.2026')).toMatchObject({ code: 2, out: '' });
+    expect(check(caravan, '--date', '31.5.2026').error).toContain('31.5.2026 is no day');
   });
 
   it('ends with 3 when it cannot be decided, and with 1 when something is over as well', () => {

@@ -3,6 +3,8 @@ import { parseArgs } from 'node:util';
 import {
   assess,
   fileProblemMessages,
+  isDay,
+  onDay,
   plainText,
   readWorkspace,
   regionOf,
@@ -22,10 +24,11 @@ export interface CliResult {
 const misuse = (error: string): CliResult => ({ code: 2, out: '', error });
 
 /**
- * `check FILE [--rig NAME] [--loadout NAME]`: the verdict as one JSON object.
+ * `check FILE [--rig NAME] [--loadout NAME] [--date YYYY-MM-DD]`: the verdict as one JSON object.
+ * @param today the day the rules are asked for where neither the option nor the file says one, ISO 8601
  * @returns exit code 2 when the file or the options cannot be used, else 1, 3 or 0 as `exitCode` says
  */
-export function runCli(args: readonly string[]): CliResult {
+export function runCli(args: readonly string[], today = new Date().toISOString().slice(0, 10)): CliResult {
   const say = speech('uk').translate;
   const options = readOptions(args);
   if (typeof options === 'string') return misuse(`${options}\n${say('cli.usage', {})}`);
@@ -44,7 +47,9 @@ export function runCli(args: readonly string[]): CliResult {
   }
   const view = chosenRig(read.workspace, options, say);
   if (typeof view === 'string') return misuse(view);
-  const assessment = assess(view);
+  const { situation } = view;
+  const asked = options.date === undefined ? view : { ...view, situation: { ...situation, date: options.date } };
+  const assessment = assess(onDay(asked, today));
   const words = speech(view.situation.words);
   return {
     code: exitCode(assessment),
@@ -57,6 +62,7 @@ interface Options {
   readonly file: string;
   readonly rig: string | undefined;
   readonly loadout: string | undefined;
+  readonly date: string | undefined;
 }
 
 function readOptions(args: readonly string[]): Options | string {
@@ -65,13 +71,15 @@ function readOptions(args: readonly string[]): Options | string {
     const { values, positionals } = parseArgs({
       args: [...args],
       allowPositionals: true,
-      options: { rig: { type: 'string' }, loadout: { type: 'string' } },
+      options: { rig: { type: 'string' }, loadout: { type: 'string' }, date: { type: 'string' } },
     });
     const [command, file, ...more] = positionals;
     if (command !== 'check' || file === undefined || more.length > 0) {
       return say('cli.badOption', { option: positionals.join(' ') || '—' });
     }
-    return { file, rig: values.rig, loadout: values.loadout };
+    const { rig, loadout, date } = values;
+    if (date !== undefined && !isDay(date)) return say('cli.badDate', { date });
+    return { file, rig, loadout, date };
   } catch (error) {
     return say('cli.badOption', { option: error instanceof Error ? error.message : '' });
   }

@@ -15,7 +15,8 @@ export type { FieldName } from './rig/fields.ts';
 export { standardPerson } from './rig/bareMass.ts';
 export { camperBases, trailerBases, vehicleBases } from './rig/emptyMass.ts';
 export type { CamperEmptyMass, EmptyBasis, TrailerEmptyMass, VehicleEmptyMass } from './rig/emptyMass.ts';
-export { isFifthWheel, isMotorCaravan, presences, vehicleBuilds } from './rig/body.ts';
+export { isDay } from './rig/fields.ts';
+export { brakeKinds, isFifthWheel, isMotorCaravan, presences, vehicleBuilds } from './rig/body.ts';
 export type { Body, Camper, Presence, Trailer, Vehicle, VehicleBuild } from './rig/body.ts';
 export { placeKinds } from './rig/equipment.ts';
 export type { Place, PlaceKind, Seat, Tank, TankKind } from './rig/equipment.ts';
@@ -33,15 +34,23 @@ export type { CrewMember, Loadout, Placement, Thing } from './loading/loadout.ts
 export { tankContents } from './loading/loadoutLoads.ts';
 export { payload } from './loading/payload.ts';
 export type { Payload } from './loading/payload.ts';
-export { placedBodies, viewRig } from './loading/rigView.ts';
+export { onDay, placedBodies, viewRig } from './loading/rigView.ts';
 export type { PlacedBody, RigView } from './loading/rigView.ts';
 export type { Compiled, Value } from './loading/compile.ts';
 
-export { classesOf } from './situation/licence.ts';
+export { classesOf, licenceCodes, testPeriods } from './situation/licence.ts';
 export type { Licence, LicenceClass } from './situation/licence.ts';
 export { countries } from './situation/countries.ts';
 export type { Country } from './situation/countries.ts';
-export { ballSchools, australianStates, regionOf, situationIn, usualSchool } from './situation/situation.ts';
+export {
+  ballSchools,
+  australianStates,
+  journeyOf,
+  regionOf,
+  samePlace,
+  situationIn,
+  usualSchool,
+} from './situation/situation.ts';
 export type { Jurisdiction, Region, Situation } from './situation/situation.ts';
 
 export { quantityNames } from './statics/rigRows.ts';
@@ -51,11 +60,19 @@ export { roomInPlaces } from './limits/roomInPlaces.ts';
 export type { PlaceRoom } from './limits/roomInPlaces.ts';
 
 export { checkGroups } from './rulebook/check.ts';
+export { informationFor } from './rulebook/information.ts';
+export type { Information } from './rulebook/information.ts';
+export { journeyStops } from './rulebook/journey.ts';
+export type { JourneyStop } from './rulebook/journey.ts';
+export { sanctions } from './rulebook/sanctions.ts';
+export type { Sanction } from './rulebook/sanctions.ts';
+export { nearThresholds } from './rulebook/thresholds.ts';
+export type { NearThreshold } from './rulebook/thresholds.ts';
 export type { Check, CheckGroup, CheckStatus } from './rulebook/check.ts';
 export { ruleList } from './rulebook/ruleList.ts';
-export { speedRule } from './rulebook/speeds.ts';
 export { assess } from './verdict/assess.ts';
 export type { Assessment, Mark } from './verdict/assess.ts';
+export { remedies } from './verdict/remedies.ts';
 export { excessMessage } from './verdict/sentence.ts';
 export { explain } from './verdict/explain.ts';
 export { roomMessage } from './verdict/roomMessage.ts';

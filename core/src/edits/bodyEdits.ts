@@ -158,10 +158,22 @@ const changeSeats = (workspace: Workspace, vehicleId: string, change: (seats: re
   changeBody(workspace, vehicleId, (body) => (body.kind === 'vehicle' ? { ...body, seats: change(body.seats) } : body));
 
 /** Simple facts of a body: brakes, coupling, what is present, how many berths, what its empty figure contains. */
-export type BodyFacts = Partial<
-  Pick<Vehicle, 'mirrors' | 'brakeController' | 'declared'> &
-    Pick<Trailer, 'braked' | 'coupling' | 'chains' | 'breakaway' | 'berths' | 'seen'>
->;
+export type BodyFacts = {
+  [Key in VehicleFact]?: Vehicle[Key] | undefined;
+} & { [Key in TrailerFact]?: Trailer[Key] | undefined };
+type VehicleFact = 'mirrors' | 'brakeController' | 'abs' | 'zeroEmission' | 'declared';
+type TrailerFact =
+  | 'braked'
+  | 'coupling'
+  | 'chains'
+  | 'chainCount'
+  | 'brakeKind'
+  | 'dampers'
+  | 'stabiliser'
+  | 'hundredPlate'
+  | 'breakaway'
+  | 'berths'
+  | 'seen';
 
 /** A fact given as undefined is taken away. */
 export const setFacts = (workspace: Workspace, id: string, facts: BodyFacts): Workspace =>

@@ -33,7 +33,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 2 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 3 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -167,6 +167,22 @@ describe('a file that can be used', () => {
     const least = checks.find((check) => check.id === 'ball.min');
     expect(least?.demand).toBeCloseTo(17.1, 1);
     expect(least?.status).toBe('over');
+  });
+
+  it('of version 2 is read for ever, and an old car test is kept as the period it was passed in', () => {
+    const url = new URL('golden/version-2.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    const [situation] = read.workspace.situations;
+    expect(situation?.licence).toEqual({ issuer: 'GB', classes: ['B'], tested: 'before1997' });
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 2 without an old test says nothing about the period', () => {
+    const url = new URL('golden/version-2.wagonomos.json', import.meta.url);
+    const raw = readFileSync(url, 'utf8').replace('"before1997": true', '"before1997": false');
+    const read = readWorkspace(raw);
+    expect(read.ok && read.workspace.situations[0]?.licence).toEqual({ issuer: 'GB', classes: ['B'] });
   });
 
   it('is described by the JSON Schema in docs', () => {

@@ -5,10 +5,26 @@ type Step = (raw: object) => object;
 /**
  * Step n turns the raw data of version n into version n + 1.
  * 1 to 2: campers, fifth wheels, running gear, hitches and conditions came in, all of them optional.
+ * 2 to 3: a licence says in which period the car test was passed, no longer only whether before 1997.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
+  2: (raw) => ({ ...raw, ...licencesOf(raw), version: 3 }),
 };
+
+/** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */
+function licencesOf(raw: object): object {
+  const { situations } = raw as { situations?: unknown };
+  return Array.isArray(situations) ? { situations: situations.map(withTestPeriod) } : {};
+}
+
+function withTestPeriod(situation: unknown): unknown {
+  if (!isRecord(situation) || !isRecord(situation['licence'])) return situation;
+  const { before1997, ...licence } = situation['licence'];
+  return { ...situation, licence: before1997 === true ? { ...licence, tested: 'before1997' } : licence };
+}
+
+const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null;
 
 /** Brings raw data of an older version up to date, step by step. */
 export function migrate(raw: object, version: number): object {

@@ -7,7 +7,7 @@ import { situationSchema } from '../situation/situation.ts';
 import { referenceProblems } from './references.ts';
 
 export const fileFormat = 'wagonomos';
-export const fileVersion = 2;
+export const fileVersion = 3;
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({

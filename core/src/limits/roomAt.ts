@@ -1,4 +1,4 @@
-import type { Check } from '../rulebook/check.ts';
+import { bindingKinds, type Check } from '../rulebook/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { influenceAt, type Row } from '../statics/row.ts';
 
@@ -32,7 +32,7 @@ export function roomAt(checks: readonly Check[], side: Side, x: number): Room {
   let most = Infinity;
   let binding: Check | null = null;
   for (const check of checks) {
-    if (check.kind === 'guidance' || check.margin === null || !check.use) continue;
+    if (!bindingKinds.includes(check.kind) || check.margin === null || !check.use) continue;
     const range = checkRange(check, side, x);
     if (!range) return { kind: 'none', binding: check };
     if (range.least > least) [least, leastBy] = [range.least, check];
@@ -57,7 +57,7 @@ function checkRange(check: Check, side: Side, x: number): Range | null {
 }
 
 /** kg of margin used up by one kg at x. A row of a least is the margin itself, so its influence adds. */
-const lossPerKg = (check: Check, use: Row, side: Side, x: number): number =>
+export const lossPerKg = (check: Check, use: Row, side: Side, x: number): number =>
   check.sense === 'max' ? influenceAt(use, side, x) : -influenceAt(use, side, x);
 
 /** The masses that keep `margin − loss·m ≥ 0`, or null when none does. */

@@ -16,6 +16,8 @@ const crewSchema = z.strictObject({
   mass: massField,
   plusMinus: plusMinusField.optional(),
   seat: idField.optional(),
+  /** A dog takes no belted seat and is no passenger. */
+  pet: z.boolean().optional(),
 });
 
 const placementSchema = z.strictObject({

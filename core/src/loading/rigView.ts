@@ -38,6 +38,10 @@ export function viewRig(workspace: Workspace, rigId: string, loadoutId?: string)
   return { rig, vehicle, trailer, camper, situation, loadout, things: thingsById(workspace.things) };
 }
 
+/** The same rig on a day: the situation's own, or the one the question is put on (ISO 8601). */
+export const onDay = (view: RigView, today: string): RigView =>
+  view.situation.date === undefined ? { ...view, situation: { ...view.situation, date: today } } : view;
+
 /** A body of the rig, whose axles it rests on, and where its own x = 0 lies there; null where nobody has said. */
 export interface PlacedBody {
   readonly body: Body;

@@ -35,8 +35,13 @@ const vehicleSchema = z.strictObject({
   /** Things that are there or not, and that decide what may be towed. */
   mirrors: z.enum(presences).optional(),
   brakeController: z.enum(presences).optional(),
+  abs: z.enum(presences).optional(),
+  /** Driven by a battery or hydrogen alone: some licences cover more of them. */
+  zeroEmission: z.boolean().optional(),
   ...shared,
 });
+
+export const brakeKinds = ['overrun', 'electric', 'other'] as const;
 
 const couplings = ['ball', 'fifthWheel'] as const;
 export type Coupling = (typeof couplings)[number];
@@ -49,6 +54,12 @@ const trailerSchema = z.strictObject({
   coupling: z.enum(couplings).optional(),
   gear: z.array(runningGearSchema).max(6).optional(),
   chains: z.enum(presences).optional(),
+  chainCount: z.number().int().min(1).max(4).optional(),
+  brakeKind: z.enum(brakeKinds).optional(),
+  /** What a higher speed while towing may ask for. */
+  dampers: z.enum(presences).optional(),
+  stabiliser: z.enum(presences).optional(),
+  hundredPlate: z.enum(presences).optional(),
   breakaway: z.enum(presences).optional(),
   /** For the least payload its maker must leave. */
   berths: z.number().int().min(1).max(12).optional(),

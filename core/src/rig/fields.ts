@@ -49,3 +49,6 @@ export const litresField = bounded('litres');
 
 /** kg/L */
 export const densityField = z.number().positive().max(3);
+
+/** Whether a text is a day of the calendar, ISO 8601. */
+export const isDay = (text: string): boolean => dateField.safeParse(text).success;

@@ -2,6 +2,22 @@ import { message, term, verbatim, type Message } from '../messages/message.ts';
 import type { LimitName } from './limitNames.ts';
 import type { ConditionKind } from './plate.ts';
 
+type SeenCode =
+  | 'seats'
+  | 'chains'
+  | 'chainCount'
+  | 'chainMark'
+  | 'breakaway'
+  | 'brakeKind'
+  | 'brakeController'
+  | 'tyreSymbol'
+  | 'tyreAge'
+  | 'date'
+  | 'dampers'
+  | 'hundredPlate'
+  | 'abs'
+  | 'registeredEmpty';
+
 /** What nobody has said yet, so that a load or a limit stays unknown. */
 export type Missing =
   | {
@@ -15,6 +31,8 @@ export type Missing =
       readonly bodyName: string;
     }
   | { readonly code: 'fuelTank' | 'fuelDensity'; readonly body: string; readonly bodyName: string }
+  /** What somebody has to look at: no plate says it. */
+  | { readonly code: SeenCode; readonly body: string; readonly bodyName: string }
   | {
       readonly code: 'position' | 'contents';
       readonly body: string;

@@ -1,12 +1,12 @@
 import { valueOf, type Compiled, type Value } from '../loading/compile.ts';
 import { message, term } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
-import type { BallSchool } from '../situation/situation.ts';
+import { journeyOf, type BallSchool } from '../situation/situation.ts';
 import { combineRows } from '../statics/row.ts';
 import type { Check } from './check.ts';
-import { givenLimit, judgeLeast, judgeMost, regionFor } from './context.ts';
+import { givenLimit, judgeLeast, judgeMost } from './context.ts';
+import { judgedAs, newCheck } from './newCheck.ts';
 import { quantityTerm } from './couplingTerms.ts';
-import type { RuleFacts } from './facts.ts';
 import { factsIn } from './layers.ts';
 
 /** Lowest and highest share of the laden trailer on the coupling, by school. Guidance everywhere. */
@@ -37,7 +37,9 @@ export function ballChecks(compiled: Compiled): readonly Check[] {
 function lessShare(compiled: Compiled, share: number): Value {
   const { ballLoad, trailerTotal } = compiled.values;
   if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return ballLoad;
-  return valueOf(compiled, combineRows(ballLoad.row, -share, trailerTotal.row));
+  const less = valueOf(compiled, combineRows(ballLoad.row, -share, trailerTotal.row));
+  // The loads themselves may have been weighed; the row then only says how the margin is used up.
+  return less.kind === 'known' ? { ...less, value: ballLoad.value - share * trailerTotal.value } : less;
 }
 
 /**
@@ -46,10 +48,10 @@ function lessShare(compiled: Compiled, share: number): Value {
  */
 function leastBallCheck(compiled: Compiled): readonly Check[] {
   const { situation } = compiled.view;
-  const found = [situation.travel, situation.vehicle]
+  const found = [...journeyOf(situation), situation.vehicle]
     .map((place) => factsIn(place)['ball.min'])
     .sort((a, b) => Number(b?.kind === 'legal') - Number(a?.kind === 'legal'))
-    .find((facts): facts is RuleFacts => Boolean(facts));
+    .find((facts) => facts !== undefined);
   if (!found?.figures) return [];
   const { share = 0, atMostKg = Infinity } = found.figures;
   const { ballLoad, trailerTotal } = compiled.values;
@@ -57,24 +59,17 @@ function leastBallCheck(compiled: Compiled): readonly Check[] {
   const byMass: Value = ballLoad.kind === 'known' ? { ...ballLoad, value: ballLoad.value - atMostKg } : ballLoad;
   const shareRules = byShare.kind !== 'known' || byMass.kind !== 'known' || byShare.value >= byMass.value;
   const limit = trailerTotal.kind === 'known' ? Math.min(share * trailerTotal.value, atMostKg) : null;
-  return [
-    {
-      id: 'ball.min',
-      rule: 'ball.min',
-      region: 'eu',
-      kind: found.kind,
-      group: 'coupling',
-      quantity: 'ballLoad',
-      name: message('check.ballMin'),
-      sense: 'min',
-      required: false,
-      source: found,
-      figures: [],
-      notes: [],
-      ...judgeLeast(compiled, ballLoad, limit, shareRules ? byShare : byMass),
-      ...otherBound(shareRules ? byMass : byShare),
-    },
-  ];
+  const check = newCheck(compiled, {
+    rule: 'ball.min',
+    facts: found,
+    side: 'vehicle',
+    group: 'coupling',
+    quantity: 'ballLoad',
+    name: message('check.ballMin'),
+    sense: 'min',
+  });
+  const judged = judgeLeast(compiled, ballLoad, limit, shareRules ? byShare : byMass);
+  return [judgedAs(check, judged, otherBound(shareRules ? byMass : byShare))];
 }
 
 const otherBound = (other: Value): Pick<Check, 'either'> =>
@@ -86,38 +81,27 @@ function schoolChecks(compiled: Compiled): readonly Check[] {
   const { low, high } = bandFor(compiled);
   const { ballLoad, trailerTotal } = compiled.values;
   const total = trailerTotal.kind === 'known' ? trailerTotal.value : null;
-  const base = {
-    rule: 'ball.share',
-    region: regionFor(compiled, 'vehicle'),
-    kind: facts.kind,
-    group: 'coupling' as const,
-    quantity: 'ballLoad' as const,
-    required: false,
-    source: facts,
-    figures: [],
-    notes: [],
-  };
   const name = (key: string, share: number) =>
     message(key, {
       share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
       ballLoad: term(quantityTerm(compiled.view, 'ballLoad')),
     });
-  const above = lessShare(compiled, high);
+  const check = (id: string, key: string, share: number, sense: Check['sense']) =>
+    newCheck(compiled, {
+      rule: 'ball.share',
+      id,
+      facts,
+      side: 'vehicle',
+      group: 'coupling',
+      quantity: 'ballLoad',
+      name: name(key, share),
+      sense,
+    });
+  const least = judgeLeast(compiled, ballLoad, total === null ? null : low * total, lessShare(compiled, low));
+  const above = judgeMost(compiled, lessShare(compiled, high), givenLimit(0));
   return [
-    {
-      ...base,
-      id: 'ball.shareLow',
-      name: name('check.ballShareLow', low),
-      sense: 'min',
-      ...judgeLeast(compiled, ballLoad, total === null ? null : low * total, lessShare(compiled, low)),
-    },
-    {
-      ...base,
-      id: 'ball.shareHigh',
-      name: name('check.ballShareHigh', high),
-      sense: 'max',
-      ...withLimit(judgeMost(compiled, above, givenLimit(0)), ballLoad, total, high),
-    },
+    judgedAs(check('ball.shareLow', 'check.ballShareLow', low, 'min'), least),
+    judgedAs(check('ball.shareHigh', 'check.ballShareHigh', high, 'max'), withLimit(above, ballLoad, total, high)),
   ];
 }
 

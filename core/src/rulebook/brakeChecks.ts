@@ -3,9 +3,11 @@ import { referenceMass, type ReferenceBasis } from '../loading/referenceMass.ts'
 import { message } from '../messages/message.ts';
 import { figuresFor } from '../rig/plate.ts';
 import type { Check } from './check.ts';
-import { factsFor, givenLimit, judgeMost, placeOf, plated, regionFor } from './context.ts';
-import type { RuleFacts, RuleId } from './facts.ts';
+import { factsFor, givenLimit, judgeMost, placeOf, regionFor } from './context.ts';
+import { platedAxles } from './brakeKindChecks.ts';
+import type { RuleId, RuleInForce } from './facts.ts';
 import { judge } from './judge.ts';
+import { timesOf } from './newCheck.ts';
 
 /** What a trailer without brakes may be, and what may be towed where the maker says nothing. */
 export function brakeChecks(compiled: Compiled): readonly Check[] {
@@ -18,7 +20,7 @@ export function brakeChecks(compiled: Compiled): readonly Check[] {
   ];
 }
 
-const base = (compiled: Compiled, rule: RuleId, facts: RuleFacts, side: 'vehicle' | 'trailer') =>
+const base = (compiled: Compiled, rule: RuleId, facts: RuleInForce, side: 'vehicle' | 'trailer') =>
   ({
     id: rule,
     rule,
@@ -40,8 +42,7 @@ function brakesRequired(compiled: Compiled): readonly Check[] {
   const facts = factsFor(compiled, 'trailer', 'brakes.required');
   const most = facts?.figures?.['unbrakedMostKg'];
   if (!facts || most === undefined) return [];
-  const axles = plated(compiled, 'trailerAxlesMax', ['trailer']);
-  const limit = axles.value === null ? plated(compiled, 'trailerMax', ['trailer']) : axles;
+  const limit = platedAxles(compiled);
   const margin = limit.value === null ? null : most - limit.value;
   return [
     {
@@ -54,7 +55,7 @@ function brakesRequired(compiled: Compiled): readonly Check[] {
       limit: most,
       margin,
       status: margin === null ? 'unknown' : judge(margin, 0, 0),
-      missing: margin === null ? axles.missing : [],
+      missing: limit.missing,
       use: null,
     },
   ];
@@ -72,7 +73,16 @@ function halfOfEmpty(compiled: Compiled): readonly Check[] {
   const limit = reference.value === null ? null : Math.min(share, facts.figures?.['atMostKg'] ?? Infinity);
   const quantity = placeOf(compiled, 'vehicle').country === 'DE' ? 'trailerAxles' : 'trailerTotal';
   const judged = judgeMost(compiled, compiled.values[quantity], { ...givenLimit(limit), missing: reference.missing });
-  return [{ ...base(compiled, 'tow.half', facts, 'vehicle'), quantity, name: message('check.towHalf'), ...judged }];
+  const atMost = facts.figures?.['atMostKg'];
+  const worked = timesOf(
+    message(`step.reference.${basis}`),
+    reference.value,
+    facts.figures?.[basis] ?? 0,
+    atMost === undefined ? [] : [{ name: message('step.atMost'), value: atMost }],
+  );
+  return [
+    { ...base(compiled, 'tow.half', facts, 'vehicle'), quantity, name: message('check.towHalf'), ...judged, ...worked },
+  ];
 }
 
 /** Where a maker states no towing limit, law may: so many times the empty vehicle, with brakes and without. */
@@ -90,6 +100,7 @@ function fallbackTow(compiled: Compiled): readonly Check[] {
       quantity: 'trailerTotal',
       name: message('check.towFallback', { times: String(times) }),
       ...judgeMost(compiled, compiled.values.trailerTotal, limit),
+      ...timesOf(message('step.reference.tare'), tare.value, times),
     },
   ];
 }

@@ -5,24 +5,59 @@ import type { Region } from '../situation/situation.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 
-/** legal: law, or a plated figure law forbids to exceed. maker: a maker's limit. guidance: advice, never "illegal". */
-export type CheckKind = 'legal' | 'maker' | 'guidance';
+/**
+ * legal: law, or a plated figure law forbids to exceed. maker: a maker's limit. guidance: advice, never "illegal".
+ * permit: what would be allowed in addition; not to have it breaks nothing.
+ */
+export type CheckKind = 'legal' | 'maker' | 'guidance' | 'permit';
+
+/** The kinds whose excess is a fault of the rig. */
+export const bindingKinds: readonly CheckKind[] = ['legal', 'maker'];
 
 export type CheckStatus = 'within' | 'tight' | 'over' | 'unknown' | 'notApplicable';
 
-type Confidence = 'high' | 'medium' | 'low';
+export type Confidence = 'high' | 'medium' | 'low';
 
-export const checkGroups = ['vehicle', 'axles', 'trailer', 'coupling', 'combination', 'people', 'places'] as const;
+export const checkGroups = [
+  'vehicle',
+  'axles',
+  'trailer',
+  'coupling',
+  'combination',
+  'people',
+  'road',
+  'places',
+] as const;
 export type CheckGroup = (typeof checkGroups)[number];
 
-/** Where a rule comes from and how sure we are of it. `source` is a key of the catalogue. */
+/** Where a rule comes from and how sure we are of it. `source` and `ask` are keys of the catalogue. */
 export interface RuleSource {
   readonly source: string;
+  /** Who knows for certain: an authority, or the maker. */
+  readonly ask: string;
+  /** The day these facts were last gone through, ISO 8601. */
+  readonly reviewed: string;
   readonly edition?: string;
   readonly confidence: Confidence;
   readonly variesBy?: 'state' | 'country' | 'maker';
   /** Numbers the rule itself names: shares, thresholds. */
   readonly figures?: Readonly<Record<string, number>>;
+}
+
+type CheckUnit = 'kN' | 'people' | 'pieces' | 'kmh' | 'years';
+
+/** A limit that is a share of a mass, or a sum of them, and no more than others allow. */
+export interface WorkedLimit {
+  readonly op: 'product' | 'sum';
+  readonly of: readonly LimitPart[];
+  readonly atMost?: readonly LimitPart[];
+}
+
+export interface LimitPart {
+  readonly name: Message;
+  readonly value: number;
+  /** kg where nothing is said. */
+  readonly unit?: 'kg' | 'share';
 }
 
 /** One comparison of a load with a limit. Masses in kg; margin = what is left, negative when over (or short of a least). */
@@ -33,10 +68,10 @@ export interface Check {
   readonly kind: CheckKind;
   readonly group: CheckGroup;
   /** The load compared; for a place or a camper, its own contents; a D-value follows from permitted masses;
-   * brakes and licence go by the plates. */
-  readonly quantity: QuantityName | 'place' | 'camper' | 'dValue' | 'plated' | 'licence';
+   * brakes and licence go by the plates; people, chains and years are counted. */
+  readonly quantity: QuantityName | 'place' | 'camper' | 'dValue' | 'plated' | 'answer' | 'counted';
   /** What demand, limit and margin are in; kg where nothing is said. */
-  readonly unit?: 'kN';
+  readonly unit?: CheckUnit | undefined;
   /** What the check is called: the limit in the words of the region, or the owner's place. */
   readonly name: Message;
   /** A most or a least. */
@@ -49,6 +84,8 @@ export interface Check {
   /** On the list of what must be known before a rig can be called legal. */
   readonly required: boolean;
   readonly source: RuleSource;
+  /** How the limit was worked out, where it stands on no plate. */
+  readonly worked?: WorkedLimit | undefined;
   /** The figures the limit was taken from, lowest first. */
   readonly figures: readonly PlatedFigure[];
   readonly missing: readonly Missing[];
@@ -56,7 +93,19 @@ export interface Check {
   /** How the margin is used up by a kg anywhere on the rig; null where the load is unknown or only one place counts. */
   readonly use: Row | null;
   /** A second bound of which either is enough (a share, or a fixed mass): its margin and its row. */
-  readonly either?: { readonly margin: number; readonly use: Row };
+  readonly either?: { readonly margin: number; readonly use: Row } | undefined;
   /** Only for a place: which one. */
   readonly place?: { readonly body: string; readonly place: string };
 }
+
+/** Past a rule of law that is known well enough to say so. */
+export const breaksLaw = (check: Check): boolean =>
+  check.kind === 'legal' && check.status === 'over' && check.source.confidence !== 'low';
+
+/** Past a rule of law that is not known well enough: it is asked about, never called illegal. */
+export const mayBreakLaw = (check: Check): boolean =>
+  check.kind === 'legal' && check.status === 'over' && check.source.confidence === 'low';
+
+/** Whether its margin is kg of something on board, so that margins can be set side by side. */
+export const comparesLoad = ({ quantity, unit }: Check): boolean =>
+  unit === undefined && quantity !== 'plated' && quantity !== 'answer' && quantity !== 'counted';

@@ -24,5 +24,7 @@ export const commonFacts: FactLayer = {
   'gear.tyreReserve': { kind: 'guidance', confidence: 'medium', source: 'tyrePractice' },
   'gear.wheels': { kind: 'maker', confidence: 'high', source: 'wheelMarks', variesBy: 'maker' },
   'gear.springs': { kind: 'maker', confidence: 'high', source: 'springMarks', variesBy: 'maker' },
+  'gear.age': { kind: 'guidance', confidence: 'medium', source: 'tyrePractice', figures: { years: 7 } },
+  'people.seats': { kind: 'legal', confidence: 'high', source: 'seatsAndBelts' },
   'place.rating': { kind: 'maker', confidence: 'high', source: 'handbook', variesBy: 'maker' },
 };

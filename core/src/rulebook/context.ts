@@ -4,7 +4,7 @@ import { regionOf, type Jurisdiction, type Region } from '../situation/situation
 import type { Side } from '../statics/pointLoad.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Check } from './check.ts';
-import type { RuleFacts, RuleId } from './facts.ts';
+import type { RuleId, RuleInForce } from './facts.ts';
 import { judge } from './judge.ts';
 import { factsIn } from './layers.ts';
 import { platedLimit, unconfirmed, type Limit } from './plated.ts';
@@ -12,7 +12,7 @@ import { platedLimit, unconfirmed, type Limit } from './plated.ts';
 /** Plates and mass checks follow the country in which the body is registered. */
 export const placeOf = (compiled: Compiled, side: Side): Jurisdiction => compiled.view.situation[side];
 
-export const factsFor = (compiled: Compiled, side: Side, rule: RuleId): RuleFacts | null =>
+export const factsFor = (compiled: Compiled, side: Side, rule: RuleId): RuleInForce | null =>
   factsIn(placeOf(compiled, side))[rule] ?? null;
 
 export const regionFor = (compiled: Compiled, side: Side): Region => regionOf(placeOf(compiled, side).country);

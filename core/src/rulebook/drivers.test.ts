@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { compile } from '../loading/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { situationIn, type Situation } from '../situation/situation.ts';
-import { covers, type Licence, type LicenceClass } from '../situation/licence.ts';
+import { covers, type Cover, type Licence, type LicenceClass } from '../situation/licence.ts';
 import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
 import { assess } from '../verdict/assess.ts';
 import { runRulebook } from './runRulebook.ts';
@@ -19,24 +19,24 @@ const driven = (one: CaseRig, licence: Licence, situation: Partial<Situation> = 
 const check = (view: RigView, id: string) => runRulebook(compile(view)).find((found) => found.id === id);
 
 describe('what a class covers, by the plates', () => {
-  it.each<[Licence['issuer'], LicenceClass, number, number | null, boolean]>([
-    ['GB', 'B', 3500, 3500, true],
-    ['GB', 'B', 3501, null, false],
-    ['GB', 'B', 3000, 3501, false],
-    ['GB', 'C1', 7500, 750, true],
-    ['GB', 'C1', 7500, 751, false],
-    ['DE', 'B', 3500, 750, true],
-    ['DE', 'B', 2000, 1500, true],
-    ['DE', 'B', 2000, 1501, false],
-    ['DE', 'B96', 2000, 2250, true],
-    ['DE', 'B96', 2000, 2251, false],
-    ['DE', 'BE', 3500, 3500, true],
-    ['DE', 'C1', 3501, null, true],
-    ['DE', 'C1E', 7500, 4500, true],
-    ['DE', 'C1E', 7500, 4501, false],
-    ['AU', 'auC', 4500, 3500, true],
-    ['AU', 'auC', 4501, null, false],
-    ['AU', 'auLR', 8000, null, true],
+  it.each<[Licence['issuer'], LicenceClass, number, number | null, Cover]>([
+    ['GB', 'B', 3500, 3500, 'yes'],
+    ['GB', 'B', 3501, null, 'no'],
+    ['GB', 'B', 3000, 3501, 'no'],
+    ['GB', 'C1', 7500, 750, 'yes'],
+    ['GB', 'C1', 7500, 751, 'no'],
+    ['DE', 'B', 3500, 750, 'yes'],
+    ['DE', 'B', 2000, 1500, 'yes'],
+    ['DE', 'B', 2000, 1501, 'no'],
+    ['DE', 'B96', 2000, 2250, 'yes'],
+    ['DE', 'B96', 2000, 2251, 'no'],
+    ['DE', 'BE', 3500, 3500, 'yes'],
+    ['DE', 'C1', 3501, null, 'yes'],
+    ['DE', 'C1E', 7500, 4500, 'yes'],
+    ['DE', 'C1E', 7500, 4501, 'no'],
+    ['AU', 'auC', 4500, 3500, 'yes'],
+    ['AU', 'auC', 4501, null, 'no'],
+    ['AU', 'auLR', 8000, null, 'yes'],
   ])('%s %s: %d with %s is %s', (issuer, held, vehicle, trailer, want) => {
     expect(covers({ issuer, classes: [held] }, held, { vehicle, trailer })).toBe(want);
   });
@@ -62,7 +62,7 @@ describe('the licence check', () => {
   });
 
   it('counts what an old British test brought along, to its own limit', () => {
-    const old: Licence = { issuer: 'GB', classes: ['B'], before1997: true };
+    const old: Licence = { issuer: 'GB', classes: ['B'], tested: 'before1997' };
     expect(check(driven(rig(3850), old), 'people.licence')?.status).toBe('within');
     expect(check(driven(rig(6000, 2250), old), 'people.licence')?.status).toBe('within');
     expect(check(driven(rig(6000, 2251), old), 'people.licence')?.status).toBe('over');

@@ -2,7 +2,8 @@ import { valueOf, type Compiled } from '../loading/compile.ts';
 import { message } from '../messages/message.ts';
 import { combineRows } from '../statics/row.ts';
 import type { Check } from './check.ts';
-import { factsFor, judgeLeast, regionFor } from './context.ts';
+import { factsFor, judgeLeast } from './context.ts';
+import { judgedAs, newCheck } from './newCheck.ts';
 
 /**
  * A front axle that has gone light steers and brakes badly. Advice of low confidence, as a share of the vehicle's own
@@ -14,24 +15,19 @@ export function frontShareCheck(compiled: Compiled): readonly Check[] {
   if (!facts || share === undefined) return [];
   const { frontAxle, vehicleTotal } = compiled.values;
   const both = frontAxle.kind === 'known' && vehicleTotal.kind === 'known';
-  const margin = both ? valueOf(compiled, combineRows(frontAxle.row, -share, vehicleTotal.row)) : frontAxle;
-  return [
-    {
-      id: 'axle.frontShare',
-      rule: 'axle.frontShare',
-      region: regionFor(compiled, 'vehicle'),
-      kind: facts.kind,
-      group: 'axles',
-      quantity: 'frontAxle',
-      name: message('check.frontShare', {
-        share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
-      }),
-      sense: 'min',
-      required: false,
-      source: facts,
-      figures: [],
-      notes: [],
-      ...judgeLeast(compiled, frontAxle, both ? share * vehicleTotal.value : null, margin),
-    },
-  ];
+  const least = both ? share * vehicleTotal.value : null;
+  const row = both ? valueOf(compiled, combineRows(frontAxle.row, -share, vehicleTotal.row)) : frontAxle;
+  const margin = both && row.kind === 'known' ? { ...row, value: frontAxle.value - share * vehicleTotal.value } : row;
+  const check = newCheck(compiled, {
+    rule: 'axle.frontShare',
+    facts,
+    side: 'vehicle',
+    group: 'axles',
+    quantity: 'frontAxle',
+    name: message('check.frontShare', {
+      share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
+    }),
+    sense: 'min',
+  });
+  return [judgedAs(check, judgeLeast(compiled, frontAxle, least, margin))];
 }

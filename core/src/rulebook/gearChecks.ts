@@ -5,7 +5,8 @@ import type { GearAxle, RunningGear } from '../rig/runningGear.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import type { Check } from './check.ts';
-import { factsFor, givenLimit, judgeMost, regionFor } from './context.ts';
+import { factsFor, givenLimit, judgeMost } from './context.ts';
+import { judgedAs, newCheck } from './newCheck.ts';
 import type { RuleId } from './facts.ts';
 
 const quantities: Readonly<Record<GearAxle, QuantityName>> = {
@@ -51,26 +52,19 @@ function gearCheck(
   const quantity = gearQuantity(compiled, gear.axle);
   const demand = compiled.values[quantity];
   if (!facts || demand.kind === 'absent') return [];
-  return [
-    {
-      id: `${rule}:${gear.axle}`,
-      rule,
-      region: regionFor(compiled, side),
-      kind: facts.kind,
-      group: side === 'trailer' ? 'trailer' : 'axles',
-      quantity,
-      name: message(name, {
-        axle: message(`gearAxle.${gear.axle}`),
-        share: { kind: 'amount', unit: 'percent', value: tyreReserve * 100, rounding: 'nearest' },
-      }),
-      sense: 'max',
-      required: false,
-      source: facts,
-      figures: [],
-      notes,
-      ...judgeMost(compiled, demand, givenLimit(limit)),
-    },
-  ];
+  const check = newCheck(compiled, {
+    rule,
+    id: `${rule}:${gear.axle}`,
+    facts,
+    side,
+    group: side === 'trailer' ? 'trailer' : 'axles',
+    quantity,
+    name: message(name, {
+      axle: message(`gearAxle.${gear.axle}`),
+      share: { kind: 'amount', unit: 'percent', value: tyreReserve * 100, rounding: 'nearest' },
+    }),
+  });
+  return [judgedAs(check, judgeMost(compiled, demand, givenLimit(limit)), { notes })];
 }
 
 const gearQuantity = (compiled: Compiled, axle: GearAxle): QuantityName =>

@@ -1,15 +1,20 @@
 import type { Country } from '../situation/countries.ts';
-import type { Jurisdiction } from '../situation/situation.ts';
+import type { AustralianState, Jurisdiction } from '../situation/situation.ts';
 import { australianFacts } from './au.facts.ts';
+import { stateFacts } from './auStates.facts.ts';
 import { commonFacts } from './common.facts.ts';
 import { europeanFacts, germanFacts } from './eu.facts.ts';
+import { layered, type FactLayer, type RuleFacts, type RuleId, type RulesInForce } from './facts.ts';
 import { austrianFacts, dutchFacts, frenchFacts, italianFacts, spanishFacts, swissFacts } from './neighbours.facts.ts';
-import { layered, type FactLayer } from './facts.ts';
-import { britishFacts } from './uk.facts.ts';
+import { britishFacts, northernIrishFacts } from './uk.facts.ts';
+
+/** The day all these facts were last gone through. A new edition changes the facts and this with them. */
+const rulesReviewed = '2026-11-25';
 
 const byCountry: Readonly<Record<Country, FactLayer>> = {
   AU: layered(commonFacts, australianFacts),
   GB: layered(commonFacts, britishFacts),
+  'GB-NIR': layered(commonFacts, britishFacts, northernIrishFacts),
   DE: layered(commonFacts, europeanFacts, germanFacts),
   FR: layered(commonFacts, europeanFacts, frenchFacts),
   IT: layered(commonFacts, europeanFacts, italianFacts),
@@ -19,5 +24,24 @@ const byCountry: Readonly<Record<Country, FactLayer>> = {
   CH: layered(commonFacts, europeanFacts, swissFacts),
 };
 
+const askFor = (country: Country, { kind }: RuleFacts): string =>
+  kind === 'maker' ? 'maker' : kind === 'guidance' ? 'adviser' : country;
+
+function inForce(country: Country, layer: FactLayer): RulesInForce {
+  const entries = Object.entries(layer).flatMap(([id, facts]) =>
+    facts ? [[id as RuleId, { ...facts, ask: askFor(country, facts), reviewed: rulesReviewed }] as const] : [],
+  );
+  return Object.fromEntries(entries);
+}
+
+const national = Object.fromEntries(
+  Object.entries(byCountry).map(([country, layer]) => [country, inForce(country as Country, layer)]),
+) as Record<Country, RulesInForce>;
+
+const byState = Object.fromEntries(
+  Object.entries(stateFacts).map(([state, layer]) => [state, inForce('AU', layered(byCountry.AU, layer))]),
+) as Record<AustralianState, RulesInForce>;
+
 /** The rules in force for something registered in, or travelling through, a place. */
-export const factsIn = (place: Jurisdiction): FactLayer => byCountry[place.country];
+export const factsIn = ({ country, state }: Jurisdiction): RulesInForce =>
+  country === 'AU' && state ? byState[state] : national[country];

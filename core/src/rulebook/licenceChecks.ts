@@ -1,10 +1,18 @@
 import type { Compiled } from '../loading/compile.ts';
 import { kilograms, message, type Message } from '../messages/message.ts';
-import { classNeeded, covers, heldClasses, type Licence, type LicensedMasses } from '../situation/licence.ts';
+import type { Trailer } from '../rig/body.ts';
+import {
+  c1EndsAt,
+  classNeeded,
+  heldClasses,
+  licenceCover,
+  type Licence,
+  type LicensedMasses,
+} from '../situation/licence.ts';
 import { regionOf } from '../situation/situation.ts';
 import type { Check } from './check.ts';
 import { plated } from './context.ts';
-import type { RuleFacts } from './facts.ts';
+import type { RuleInForce } from './facts.ts';
 import { factsIn } from './layers.ts';
 
 /** Whether the driver may: by plated masses, whatever the rig weighs today. Nothing is judged where nobody said. */
@@ -20,14 +28,18 @@ export function licenceChecks(compiled: Compiled): readonly Check[] {
   if (car.value === null || (towed && towed.value === null)) {
     return [classCheck(licence, facts, { status: 'unknown', missing, notes: [] }), ...noviceCheck(compiled, licence)];
   }
-  const masses: LicensedMasses = { vehicle: car.value, trailer: towed?.value ?? null };
-  const allowed = heldClasses(licence).some((one) => covers(licence, one, masses));
-  const notes = allowed ? [] : help(licence, masses);
+  const masses = { vehicle: car.value, trailer: towed?.value ?? null, zeroEmission: vehicle.zeroEmission };
   const figures = [...car.figures, ...(towed?.figures ?? [])];
-  return [
-    { ...classCheck(licence, facts, { status: allowed ? 'within' : 'over', missing: [], notes }), figures },
-    ...noviceCheck(compiled, licence),
-  ];
+  return [{ ...classCheck(licence, facts, said(licence, masses)), figures }, ...noviceCheck(compiled, licence)];
+}
+
+type Said = Pick<Check, 'status' | 'missing' | 'notes'>;
+
+function said(licence: Licence, masses: LicensedMasses): Said {
+  const cover = licenceCover(licence, masses);
+  if (cover === 'yes') return { status: 'within', missing: [], notes: ageNotes(licence, masses) };
+  if (cover === 'check') return { status: 'unknown', missing: [], notes: [message('licence.mayCover')] };
+  return { status: 'over', missing: [], notes: [...help(licence, masses), ...lapsed(licence, masses)] };
 }
 
 /** What would make it right: a bigger class, or smaller figures on the plates. */
@@ -41,25 +53,42 @@ function help(licence: Licence, masses: LicensedMasses): readonly Message[] {
   ];
 }
 
-type Said = Pick<Check, 'status' | 'missing' | 'notes'>;
+const british: readonly Licence['issuer'][] = ['GB', 'GB-NIR'];
+const withoutC1 = (licence: Licence): Licence => ({
+  ...licence,
+  tested: undefined,
+  classes: heldClasses(licence).filter((one) => one !== 'C1' && one !== 'C1E'),
+});
 
-const classCheck = (licence: Licence, facts: RuleFacts, said: Said): Check => ({
+/** British C1 ends at 70 unless renewed: said to whoever relies on it and is near, or of unknown age. */
+function ageNotes(licence: Licence, masses: LicensedMasses): readonly Message[] {
+  if (!british.includes(licence.issuer) || licenceCover(withoutC1(licence), masses) === 'yes') return [];
+  if (licence.age !== undefined && licence.age < c1EndsAt - 2) return [];
+  return [message('licence.endsAt', { age: c1EndsAt })];
+}
+
+const lapsed = (licence: Licence, masses: LicensedMasses): readonly Message[] =>
+  licence.age !== undefined && licenceCover({ ...licence, age: undefined }, masses) === 'yes'
+    ? [message('licence.endsAt', { age: c1EndsAt })]
+    : [];
+
+const classCheck = (licence: Licence, facts: RuleInForce, what: Said): Check => ({
   ...yesNo('people.licence', licence, facts),
   name: message('check.licence'),
-  ...said,
+  ...what,
 });
 
 const yesNo = (
   rule: 'people.licence' | 'people.novice',
   licence: Licence,
-  facts: RuleFacts,
+  facts: RuleInForce,
 ): Omit<Check, 'name' | 'status' | 'missing' | 'notes'> => ({
   id: rule,
   rule,
   region: regionOf(licence.issuer),
   kind: facts.kind,
   group: 'people',
-  quantity: 'licence',
+  quantity: 'answer',
   sense: 'max',
   required: false,
   source: facts,
@@ -72,34 +101,43 @@ const yesNo = (
 });
 
 /**
- * New drivers in some Australian states tow little or nothing: New South Wales allows a first provisional driver a trailer
- * of 250 kg unladen, Victoria none (exceptions for work and supervision). Learners tow nothing in either.
+ * New drivers in some Australian states tow little or nothing; the state travelled in decides. Its facts say by stage what
+ * may be towed, by which mass; a stage they do not name is not known.
  */
 function noviceCheck({ view }: Compiled, licence: Licence): readonly Check[] {
   const { novice } = licence;
   const { travel } = view.situation;
-  const facts = factsIn({ country: licence.issuer })['people.novice'];
+  const facts = factsIn(travel)['people.novice'];
   const { trailer } = view;
-  if (!novice || !trailer || !facts || travel.country !== 'AU') return [];
-  const check = (said: Said): readonly Check[] => [
-    { ...yesNo('people.novice', licence, facts), name: message('check.novice'), ...said },
-  ];
-  const state = travel.state;
-  if (novice === 'p2' && (state === 'NSW' || state === 'VIC'))
-    return check({ status: 'within', missing: [], notes: [] });
-  if (state === 'VIC' || (state === 'NSW' && novice === 'learner')) {
-    return check({ status: 'over', missing: [], notes: [message('licence.noTowing')] });
-  }
-  if (state !== 'NSW') return check({ status: 'unknown', missing: [], notes: [message('licence.noviceUnknown')] });
-  const empty = trailer.emptyMass?.total;
-  if (empty === undefined) {
-    const missing = [{ code: 'emptyMass', body: trailer.id, bodyName: trailer.name }] as const;
-    return check({ status: 'unknown', missing, notes: [] });
-  }
-  const most = facts.figures?.['unladenTrailerKg'] ?? 0;
-  const said = message('licence.noviceUnladen', {
-    empty: kilograms(empty, 'nearest'),
-    most: kilograms(most, 'nearest'),
-  });
-  return check({ status: empty <= most ? 'within' : 'over', missing: [], notes: [said] });
+  if (!novice || !trailer || !facts) return [];
+  const check = { ...yesNo('people.novice', licence, facts), name: message('check.novice') };
+  return [{ ...check, ...noviceSaid(novice, trailer, facts.figures ?? {}) }];
 }
+
+function noviceSaid(
+  stage: NonNullable<Licence['novice']>,
+  trailer: Trailer,
+  figures: Readonly<Record<string, number>>,
+): Said {
+  const within: Said = { status: 'within', missing: [], notes: [] };
+  if (figures[`${stage}Free`] !== undefined) return within;
+  if (figures[`${stage}MostKg`] === 0) return { ...within, status: 'over', notes: [message('licence.noTowing')] };
+  const unladen = figures[`${stage}UnladenMostKg`];
+  const about = { body: trailer.id, bodyName: trailer.name };
+  if (unladen !== undefined) {
+    const empty = trailer.emptyMass?.total;
+    if (empty === undefined) return { status: 'unknown', missing: [{ code: 'emptyMass', ...about }], notes: [] };
+    const notes = [noviceNote('licence.noviceUnladen', empty, unladen)];
+    return { status: empty <= unladen ? 'within' : 'over', missing: [], notes };
+  }
+  const most = figures[`${stage}PlatedMostKg`];
+  const mass = trailer.plates.flatMap((plate) => plate.figures).find((figure) => figure.limit === 'trailerMax')?.value;
+  if (most !== undefined && mass !== undefined) {
+    const notes = [noviceNote('licence.novicePlated', mass, most)];
+    return { status: mass <= most ? 'within' : 'over', missing: [], notes };
+  }
+  return { status: 'unknown', missing: [], notes: [message('licence.noviceUnknown')] };
+}
+
+const noviceNote = (key: string, mass: number, most: number): Message =>
+  message(key, { mass: kilograms(mass, 'nearest'), most: kilograms(most, 'nearest') });

@@ -5,7 +5,9 @@ import type { QuantityName } from '../statics/rigRows.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Check } from './check.ts';
 import { factsFor, judgeLeast, judgeMost, placeOf, plated, regionFor } from './context.ts';
+import type { Limit } from './plated.ts';
 import { limitTerm } from './couplingTerms.ts';
+import { judgedAs, newCheck } from './newCheck.ts';
 import { limitChecks, type LimitCheck } from './limitDefinitions.ts';
 
 /** Every plated limit of the rig against its load. */
@@ -19,29 +21,28 @@ function plainCheck(compiled: Compiled, definition: LimitCheck): Check | null {
   const quantity = judgedQuantity(compiled, definition);
   const limitName = judgedLimit(compiled, definition);
   const demand = compiled.values[quantity];
-  const base = {
-    id: rule,
+  const check = newCheck(compiled, {
     rule,
-    region: regionFor(compiled, side),
-    kind: facts.kind,
+    facts,
+    side,
     group: definition.group,
     quantity,
     name: message('check.limit', { limit: term(limitTerm(compiled.view, limitName)) }),
-    sense: definition.sense ?? ('max' as const),
-    required: definition.required ?? false,
-    source: facts,
-  };
+    sense: definition.sense,
+    required: definition.required,
+  });
   const why = whyNot(compiled, definition);
-  if (demand.kind === 'absent' || why) return notApplicable(base, why ?? 'check.no.trailer');
-  const limit = plated(compiled, limitName, limitName === 'ballMax' ? ['vehicle', 'trailer'] : [side]);
+  if (demand.kind === 'absent' || why) return notApplicable(check, why ?? 'check.no.trailer');
+  const plate = plated(compiled, limitName, limitName === 'ballMax' ? ['vehicle', 'trailer'] : [side]);
+  const limit = capped(compiled, definition.limit, limitName, plate);
   const silent = limit.value === null && limit.doubtful.length === 0;
-  if (definition.optional && silent) return notApplicable(base, 'check.no.figure');
+  if (definition.optional && silent) return notApplicable(check, 'check.no.figure');
   const judged =
     definition.sense === 'min'
       ? judgeLeast(compiled, demand, limit.value, shifted(demand, limit.value ?? 0))
       : judgeMost(compiled, demand, limit);
   const notes = [...towNotes(compiled, definition, limit.value), ...allowanceNotes(definition.limit, limitName)];
-  return { ...base, ...judged, figures: figuresOf(limit, judged.limit), notes };
+  return judgedAs(check, judged, { figures: figuresOf(limit, judged.limit), notes });
 }
 
 /** The figures behind the limit that was used: the ones that hold, and a lower one that was kept anyway. */
@@ -52,20 +53,10 @@ const figuresOf = (limit: ReturnType<typeof plated>, used: number | null) =>
 const shifted = (demand: Compiled['values'][QuantityName], by: number) =>
   demand.kind === 'known' ? { ...demand, value: demand.value - by } : demand;
 
-const notApplicable = (
-  base: Omit<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'figures' | 'missing' | 'notes' | 'use'>,
-  why: string,
-): Check => ({
-  ...base,
-  demand: null,
-  sigma: null,
-  limit: null,
-  margin: null,
+const notApplicable = (check: Check, why: string): Check => ({
+  ...check,
   status: 'notApplicable',
-  figures: [],
-  missing: [],
   notes: [message(why)],
-  use: null,
 });
 
 function whyNot(compiled: Compiled, { rule, side }: LimitCheck): string | null {
@@ -102,6 +93,22 @@ function judgedLimit(compiled: Compiled, { limit }: LimitCheck): LimitName {
   const more = towingAllowances[limit];
   if (!more || !compiled.view.trailer || regionFor(compiled, 'vehicle') === 'au') return limit;
   return plated(compiled, more, ['vehicle']).value === null ? limit : more;
+}
+
+const allowanceShare = { vehicleMax: 0.1, rearAxleMax: 0.15 } as const;
+const allowanceMostKg = 100;
+
+/**
+ * An allowance that is typed higher than the approval text permits counts only up to that: 15 % on the rear axle, on the
+ * vehicle the lower of 10 % and 100 kg.
+ */
+function capped(compiled: Compiled, plain: LimitName, judged: LimitName, limit: Limit): Limit {
+  if (plain === judged || limit.value === null || (plain !== 'vehicleMax' && plain !== 'rearAxleMax')) return limit;
+  const own = plated(compiled, plain, ['vehicle']).value;
+  if (own === null) return limit;
+  const more =
+    plain === 'vehicleMax' ? Math.min(allowanceShare[plain] * own, allowanceMostKg) : allowanceShare[plain] * own;
+  return { ...limit, value: Math.min(limit.value, own + more) };
 }
 
 const allowanceNotes = (plain: LimitName, judged: LimitName): readonly Message[] =>

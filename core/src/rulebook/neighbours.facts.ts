@@ -7,6 +7,7 @@ import type { FactLayer } from './facts.ts';
 export const frenchFacts: FactLayer = {
   'combination.max': { kind: 'legal', confidence: 'high', source: 'frRoadCode' },
   'tow.braked': { kind: 'legal', confidence: 'medium', source: 'frRoadCode' },
+  'tow.ownMass': { kind: 'legal', confidence: 'low', source: 'frRoadCode', figures: { share: 1.3 } },
   'tow.half': { kind: 'legal', confidence: 'medium', source: 'frRoadCode', figures: { kerb: 0.5, atMostKg: 750 } },
 };
 

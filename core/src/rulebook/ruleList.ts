@@ -1,14 +1,15 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, type Message } from '../messages/message.ts';
 import type { Check } from './check.ts';
-import type { RuleFacts, RuleId } from './facts.ts';
+import { journeyOf, type Situation } from '../situation/situation.ts';
+import type { RuleId, RuleInForce, RulesInForce } from './facts.ts';
 import { factsIn } from './layers.ts';
 
 /** A rule in force for this rig, what is known of it, and what it came to. */
 export interface RuleEntry {
   readonly rule: RuleId;
   readonly name: Message;
-  readonly facts: RuleFacts;
+  readonly facts: RuleInForce;
   /** Its checks on this rig; none where the rig has nothing it asks for. */
   readonly checks: readonly Check[];
   /** Why it does not apply, where it does not. */
@@ -19,6 +20,7 @@ export interface RuleEntry {
 export function ruleList({ view }: Compiled, checks: readonly Check[]): readonly RuleEntry[] {
   const { situation } = view;
   const layer = {
+    ...journeyFacts(situation),
     ...(situation.licence ? peopleFacts(situation.licence.issuer) : {}),
     ...(view.trailer ? factsIn(situation.trailer) : {}),
     ...(view.vehicle ? factsIn(situation.vehicle) : {}),
@@ -32,6 +34,16 @@ export function ruleList({ view }: Compiled, checks: readonly Check[]): readonly
     return [{ rule, name: message(`rule.${rule}`), facts, checks: own, whyNot }];
   });
 }
+
+/** Rules that follow the road instead of the papers. */
+const onTheRoad: readonly RuleId[] = ['ball.min', 'road.hundred', 'people.novice'];
+
+const journeyFacts = (situation: Situation): RulesInForce =>
+  Object.fromEntries(
+    journeyOf(situation).flatMap((place) =>
+      Object.entries(factsIn(place)).filter(([rule]) => onTheRoad.includes(rule as RuleId)),
+    ),
+  );
 
 const peopleFacts = (country: Parameters<typeof factsIn>[0]['country']) => {
   const { 'people.licence': licence, 'people.novice': novice } = factsIn({ country });

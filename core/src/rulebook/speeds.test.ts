@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { compile } from '../loading/compile.ts';
 import type { Country } from '../situation/countries.ts';
 import { situationIn } from '../situation/situation.ts';
 import { caseView } from '../testing/caseRig.ts';
@@ -10,7 +11,7 @@ const rig = (travel: Country, vehicleMax: number, trailerMax?: number) => {
     ...(trailerMax === undefined ? {} : { trailer: { A: 4, axles: 1, bare: { m: 600, x: 3.7 } } }),
     limits: { vehicleMax, ...(trailerMax === undefined ? {} : { trailerMax }) },
   });
-  return speedRule({ ...view, situation: { ...situationIn('here', 'here', 'DE'), travel: { country: travel } } });
+  return speedRule(compile({ ...view, situation: situationIn('here', 'here', 'DE') }), { country: travel });
 };
 
 describe('speeds on the road', () => {
@@ -37,6 +38,6 @@ describe('speeds on the road', () => {
   it('are not said for Australia, nor where a plate that decides is missing', () => {
     expect(rig('AU', 2000, 1400)).toBeNull();
     const view = caseView({ vehicle: { W: 3, bare: { R_front: 900, R_rear: 800 } } });
-    expect(speedRule({ ...view, situation: situationIn('here', 'here', 'IT') })).toBeNull();
+    expect(speedRule(compile(view), { country: 'IT' })).toBeNull();
   });
 });

@@ -1,79 +1,95 @@
-import type { RigView } from '../loading/rigView.ts';
+import type { Compiled } from '../loading/compile.ts';
+import { payloadOrigins } from '../loading/payload.ts';
+import type { Licence } from '../situation/licence.ts';
 import type { Country } from '../situation/countries.ts';
-import type { RuleSource } from './check.ts';
-import { platedLimit } from './plated.ts';
-
-/** Speeds by kind of road; null where they are not known or none is posted generally. */
-interface RoadSpeeds {
-  readonly rural: number | null;
-  readonly dual: number | null;
-  readonly motorway: number | null;
-}
+import type { AustralianState, Jurisdiction } from '../situation/situation.ts';
+import type { Confidence } from './check.ts';
+import { plated } from './context.ts';
+import { speedTable, type RoadSpeeds, type SpeedLine } from './speeds.data.ts';
 
 /** What this rig may drive in a country, as information: posted and lower limits always come first. */
 export interface SpeedRule extends RoadSpeeds {
   readonly country: Country;
+  readonly state?: AustralianState;
   readonly unit: 'km/h' | 'mph';
   /** Which line of the law it is: towing, a heavy motor caravan, a car. */
-  readonly as: 'car' | 'towing' | 'lightTrailer' | 'heavyTowing' | 'heavy';
-  readonly confidence: RuleSource['confidence'];
+  readonly as: SpeedLine;
+  readonly confidence: Confidence;
+  /** A lower ceiling for the driver, whatever the rig. */
+  readonly novice?: number;
 }
-
-type Line = readonly [rural: number | null, dual: number | null, motorway: number | null, RuleSource['confidence']];
-
-/** km/h (Great Britain: mph). From general knowledge, each with its confidence; not yet checked against the texts. */
-const table: Readonly<Record<Exclude<Country, 'AU'>, Readonly<Partial<Record<SpeedRule['as'], Line>>>>> = {
-  GB: { car: [60, 70, 70, 'high'], towing: [50, 60, 60, 'high'], heavy: [50, 60, 70, 'high'] },
-  DE: {
-    car: [100, null, null, 'high'],
-    towing: [80, 80, 80, 'high'],
-    heavy: [80, 100, 100, 'high'],
-    heavyTowing: [60, 80, 80, 'high'],
-  },
-  FR: {
-    car: [80, 110, 130, 'high'],
-    towing: [80, 110, 130, 'medium'],
-    heavyTowing: [80, 90, 90, 'low'],
-    heavy: [80, 100, 110, 'medium'],
-  },
-  IT: { car: [90, 110, 130, 'high'], towing: [70, 70, 80, 'high'], heavy: [80, null, 100, 'high'] },
-  ES: { car: [90, 90, 120, 'high'], towing: [80, 90, 90, 'medium'], heavy: [80, null, 90, 'medium'] },
-  NL: { car: [80, 100, 100, 'high'], towing: [80, 90, 90, 'high'], heavy: [80, 80, 80, 'medium'] },
-  AT: {
-    car: [100, 100, 130, 'high'],
-    lightTrailer: [100, 100, 100, 'medium'],
-    towing: [80, 100, 100, 'medium'],
-    heavyTowing: [70, 80, 80, 'medium'],
-    heavy: [70, null, 80, 'medium'],
-  },
-  CH: { car: [80, 100, 120, 'high'], towing: [80, null, 100, 'medium'], heavy: [80, null, 100, 'medium'] },
-};
 
 const carMass = 3500;
 const lightTrailer = 750;
+/** New South Wales asks for 100 km/h above this mass of the combination; whether rated or actual is not clear. */
+const heavyCombination = 4500;
+/** Britain asks for the unladen mass of a motor caravan, which no plate states. */
+const unladenCar = 3050;
 
 /**
- * The speeds of the country travelled in, by plated masses. null in Australia, where posted limits count (New South Wales
- * and Western Australia may ask for 100 km/h while towing: check there), and where a plate is missing that decides.
+ * The speeds of a place, by plated masses; Britain goes by unladen mass, which is never more than the bare body. null where
+ * a plate is missing that decides, and in Australian states where nothing beyond the posted limit is known.
  */
-export function speedRule(view: RigView): SpeedRule | null {
-  const { country } = view.situation.travel;
-  if (country === 'AU' || !view.vehicle) return null;
-  const mass = platedLimit(view, 'vehicleMax', [view.vehicle]).value;
-  const towed = view.trailer ? platedLimit(view, 'trailerMax', [view.trailer]).value : 0;
+export function speedRule(compiled: Compiled, place: Jurisdiction): SpeedRule | null {
+  const { vehicle, trailer, situation } = compiled.view;
+  if (!vehicle) return null;
+  if (place.country === 'AU') return australianSpeed(compiled, place.state, situation.licence);
+  const { country } = place;
+  const mass = plated(compiled, 'vehicleMax', ['vehicle']).value;
+  const towed = trailer ? plated(compiled, 'trailerMax', ['trailer']).value : 0;
   if (mass === null || towed === null) return null;
-  const as = lineFor(country, mass, towed, view.trailer !== undefined);
-  const [rural, dual, motorway, confidence] = table[country][as] ?? [null, null, null, 'low'];
-  return { country, unit: country === 'GB' ? 'mph' : 'km/h', as, rural, dual, motorway, confidence };
+  const british = country === 'GB' || country === 'GB-NIR';
+  const bare = british ? bareMass(compiled) : null;
+  const heavy = british ? bare === null || bare > unladenCar : mass > carMass;
+  const as = lineFor(country, heavy, mass, towed, trailer !== undefined);
+  const [rural, dual, motorway, known] = speedTable[country][as] ?? [null, null, null, 'low'];
+  const confidence = british && as === 'heavy' ? 'low' : known;
+  return { country, unit: british ? 'mph' : 'km/h', as, rural, dual, motorway, confidence };
 }
 
-function lineFor(country: Exclude<Country, 'AU'>, mass: number, towed: number, towing: boolean): SpeedRule['as'] {
-  const lines = table[country];
-  // Great Britain asks for the unladen mass of a motor caravan instead, which no plate states: the car's line, unless towing.
-  const heavy = mass > carMass && country !== 'GB';
+/** kg of the body with nothing in it: the unladen mass law means is this or less. null where it is not known. */
+function bareMass({ view, loads, massMissing }: Compiled): number | null {
+  const { vehicle } = view;
+  if (!vehicle || massMissing.vehicle.some((one) => one.body === vehicle.id)) return null;
+  const origins: readonly string[] = [...payloadOrigins.bare, ...payloadOrigins.fitted];
+  return loads
+    .filter((load) => load.body === vehicle.id && origins.includes(load.origin))
+    .reduce((sum, load) => sum + load.mass, 0);
+}
+
+function lineFor(
+  country: Exclude<Country, 'AU'>,
+  heavy: boolean,
+  mass: number,
+  towed: number,
+  towing: boolean,
+): SpeedLine {
+  const lines = speedTable[country];
   if (!towing) return heavy ? 'heavy' : 'car';
   if (heavy) return lines.heavyTowing ? 'heavyTowing' : 'towing';
   if (lines.lightTrailer && towed <= lightTrailer) return 'lightTrailer';
   const together = mass + towed > carMass;
   return (country === 'FR' || country === 'AT') && together ? 'heavyTowing' : 'towing';
+}
+
+const noviceCeilings: Readonly<Record<NonNullable<Licence['novice']>, number>> = { learner: 90, p1: 90, p2: 100 };
+
+/** Two states are known to ask for less than is posted while towing; New South Wales also of new drivers. */
+function australianSpeed(
+  compiled: Compiled,
+  state: AustralianState | undefined,
+  licence: Licence | undefined,
+): SpeedRule | null {
+  const towing = compiled.view.trailer !== undefined;
+  const rated = plated(compiled, 'combinationMax', ['vehicle']).value;
+  const heavy = towing && rated !== null && rated > heavyCombination;
+  const novice = state === 'NSW' && licence?.novice ? { novice: noviceCeilings[licence.novice] } : {};
+  const base = { country: 'AU', unit: 'km/h', rural: 100, dual: 100, motorway: 100 } as const;
+  if (state === 'NSW' && heavy) return { ...base, state, as: 'heavyTowing', confidence: 'medium', ...novice };
+  if (state === 'WA' && towing) return { ...base, state, as: 'towing', confidence: 'low' };
+  if (state && 'novice' in novice) {
+    const as = towing ? 'towing' : 'car';
+    return { ...base, state, as, rural: null, dual: null, motorway: null, confidence: 'medium', ...novice };
+  }
+  return null;
 }

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { idField, massField, nameField } from '../rig/fields.ts';
+import { dateField, idField, massField, nameField } from '../rig/fields.ts';
 import { countryField, type Country } from './countries.ts';
 import { licenceSchema } from './licence.ts';
 
 export const australianStates = ['NSW', 'VIC', 'QLD', 'SA', 'WA', 'TAS', 'ACT', 'NT'] as const;
+export type AustralianState = (typeof australianStates)[number];
 
 const regions = ['au', 'uk', 'eu'] as const;
 export type Region = (typeof regions)[number];
@@ -25,6 +26,10 @@ export const situationSchema = z.strictObject({
   vehicle: jurisdictionSchema,
   trailer: jurisdictionSchema,
   travel: jurisdictionSchema,
+  /** Further places the journey leads through. */
+  through: z.array(jurisdictionSchema).max(12).optional(),
+  /** The day the rules are asked for: tyres and drivers grow older. Left out: the day the question is put. */
+  date: dateField.optional(),
   words: z.enum(regions),
   ballSchool: z.enum(ballSchools),
   /** Who drives, as far as law asks; left out where nobody has said. */
@@ -37,6 +42,7 @@ export type Situation = z.infer<typeof situationSchema>;
 const regionByCountry: Readonly<Record<Country, Region>> = {
   AU: 'au',
   GB: 'uk',
+  'GB-NIR': 'uk',
   DE: 'eu',
   FR: 'eu',
   IT: 'eu',
@@ -45,6 +51,12 @@ const regionByCountry: Readonly<Record<Country, Region>> = {
   AT: 'eu',
   CH: 'eu',
 };
+
+/** Where the rig is now and where the journey leads, each place once. */
+export const journeyOf = ({ travel, through = [] }: Situation): readonly Jurisdiction[] =>
+  [travel, ...through].filter((place, at, all) => all.findIndex((other) => samePlace(other, place)) === at);
+
+export const samePlace = (a: Jurisdiction, b: Jurisdiction): boolean => a.country === b.country && a.state === b.state;
 
 export const regionOf = (country: Country): Region => regionByCountry[country];
 

@@ -8,3 +8,11 @@ interface Words {
 export const english = JSON.parse(
   readFileSync(new URL('../../../locales/en/core.json', import.meta.url), 'utf8'),
 ) as Words;
+
+/** Whether the catalogue has a sentence for a key. */
+export function hasWord(key: string): boolean {
+  const found = key
+    .split('.')
+    .reduce<unknown>((node, part) => (node as Record<string, unknown> | undefined)?.[part], english);
+  return typeof found === 'string' && found !== '';
+}

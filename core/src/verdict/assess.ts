@@ -1,7 +1,7 @@
 import { compile, type Compiled } from '../loading/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Message } from '../messages/message.ts';
-import type { Check } from '../rulebook/check.ts';
+import { bindingKinds, breaksLaw, comparesLoad, mayBreakLaw, type Check } from '../rulebook/check.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import { verdictSentence } from './sentence.ts';
 
@@ -36,23 +36,26 @@ export function assess(view: RigView): Assessment {
   };
 }
 
-/** Over beats unknown; unknown counts only on the required list; a maker's breach leaves legality as it is. */
+/**
+ * Over beats unknown; unknown counts only on the required list; a maker's breach leaves legality as it is. What a rule of
+ * low confidence calls over leaves it open.
+ */
 export function legality(checks: readonly Check[]): boolean | null {
-  if (checks.some((check) => check.kind === 'legal' && check.status === 'over')) return false;
-  return checks.some((check) => check.required && check.status === 'unknown') ? null : true;
+  if (checks.some(breaksLaw)) return false;
+  return checks.some((check) => (check.required && check.status === 'unknown') || mayBreakLaw(check)) ? null : true;
 }
 
 function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
   if (legal === false) return 'over';
   if (checks.some((check) => check.kind === 'maker' && check.status === 'over')) return 'maker';
   if (legal === null) return 'undecided';
-  return checks.some((check) => check.kind !== 'guidance' && check.status === 'tight') ? 'tight' : 'legal';
+  return checks.some((check) => bindingKinds.includes(check.kind) && check.status === 'tight') ? 'tight' : 'legal';
 }
 
 function governingCheck(checks: readonly Check[]): Check | null {
   let least: Check | null = null;
   for (const check of checks) {
-    if (check.kind === 'guidance' || check.margin === null) continue;
+    if (!bindingKinds.includes(check.kind) || !comparesLoad(check) || check.margin === null) continue;
     if (least?.margin === null || least?.margin === undefined || check.margin < least.margin) least = check;
   }
   return least;

@@ -3,7 +3,7 @@ import { message, term, verbatim } from '../messages/message.ts';
 import { forceLimits } from '../rig/limitNames.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
 import { bandFor } from '../rulebook/ballChecks.ts';
-import type { Check } from '../rulebook/check.ts';
+import type { Check, LimitPart, WorkedLimit } from '../rulebook/check.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { dValueSteps, gearLimitSteps } from './explainParts.ts';
 import { explainQuantity } from './explainQuantity.ts';
@@ -37,7 +37,11 @@ function demandSteps(compiled: Compiled, check: Check): Part {
     const steps = dValueSteps(compiled);
     return { steps, operand: steps.at(-1)?.result ?? null };
   }
-  if (check.quantity === 'licence') return { steps: [], operand: null };
+  if (check.quantity === 'counted') {
+    if (check.demand === null) return { steps: [], operand: null };
+    return { steps: [], operand: { name: check.name, value: check.demand, unit: check.unit ?? 'kg' } };
+  }
+  if (check.quantity === 'answer') return { steps: [], operand: null };
   if (check.quantity === 'plated') {
     const [figure] = check.figures;
     return { steps: [], operand: figure ? platedOperand(figure) : null };
@@ -88,6 +92,10 @@ function limitSteps(compiled: Compiled, check: Check): Part {
   if (check.limit === null) return { steps: [], operand: null };
   const share = shareOfLoad(compiled, check);
   if (share) return share;
+  if (check.worked) return workedLimit(check, check.worked);
+  if (check.quantity === 'counted') {
+    return { steps: [], operand: { name: message('step.ruleLimit'), value: check.limit, unit: check.unit ?? 'kg' } };
+  }
   if (check.quantity === 'plated') {
     return { steps: [], operand: { name: message('step.ruleLimit'), value: check.limit, unit: 'kg' } };
   }
@@ -100,6 +108,16 @@ function limitSteps(compiled: Compiled, check: Check): Part {
   }
   if (only) return { steps: [], operand: platedOperand(only) };
   return { steps: [], operand: { name: check.name, value: check.limit, unit: 'kg' } };
+}
+
+const operandOf = ({ name, value, unit = 'kg' }: LimitPart): Operand => ({ name, value, unit });
+
+/** So many times a mass, or a sum, and the lowest where others cap it. */
+function workedLimit(check: Check, { op, of, atMost = [] }: WorkedLimit): Part {
+  const made = work(op, of.map(operandOf), message('step.ruleLimit'));
+  if (atMost.length === 0) return { steps: [made], operand: made.result };
+  const lowest = work('lowest', [made.result, ...atMost.map(operandOf)], check.name);
+  return { steps: [made, lowest], operand: lowest.result };
 }
 
 /** Limits that are a share of another load: the band of a school, a legal least, a light front axle. */

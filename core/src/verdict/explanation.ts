@@ -1,6 +1,7 @@
 import type { Message } from '../messages/message.ts';
 
-export type ExplainedUnit = 'kg' | 'm' | 'kgm' | 'share' | 'percent' | 'L' | 'kgPerL' | 'Nm' | 'kN' | 't';
+export type ExplainedUnit =
+  'kg' | 'm' | 'kgm' | 'share' | 'percent' | 'L' | 'kgPerL' | 'Nm' | 'kN' | 't' | 'people' | 'pieces' | 'kmh' | 'years';
 
 /** A number in the arithmetic: what it is, how much, and where it comes from. */
 export interface Operand {

@@ -2,7 +2,7 @@ import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { missingMessage } from '../rig/missing.ts';
-import type { Check } from '../rulebook/check.ts';
+import { breaksLaw, mayBreakLaw, type Check } from '../rulebook/check.ts';
 import type { Mark } from './assess.ts';
 
 const totals: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.max'];
@@ -11,14 +11,14 @@ const totals: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.ma
 export function verdictSentence(view: RigView, checks: readonly Check[], mark: Mark): Message {
   if (mark === 'over') return overSentence(view, checks, 'legal');
   if (mark === 'maker') return message('verdict.makerOver', { what: overSentence(view, checks, 'maker') });
-  if (mark === 'undecided') return undecidedSentence(checks);
+  if (mark === 'undecided') return undecidedSentence(view, checks);
   return withinSentence(view, checks);
 }
 
 /** The worst excess in full, and how many more there are. */
 function overSentence(view: RigView, checks: readonly Check[], kind: Check['kind']): Message {
   const over = checks
-    .filter((check) => check.status === 'over' && check.kind === kind)
+    .filter((check) => (kind === 'legal' ? breaksLaw(check) : check.kind === kind && check.status === 'over'))
     .sort((a, b) => (a.margin ?? 0) - (b.margin ?? 0));
   const [worst] = over;
   if (!worst) return message('verdict.undecided');
@@ -43,7 +43,12 @@ export function excessMessage(view: RigView, check: Check): Message {
   return message(`over.${check.rule}`, params);
 }
 
-function undecidedSentence(checks: readonly Check[]): Message {
+function undecidedSentence(view: RigView, checks: readonly Check[]): Message {
+  const doubtful = checks.find(mayBreakLaw);
+  if (doubtful) {
+    const whom = message(`ask.${doubtful.source.ask}`);
+    return message('verdict.checkWith', { what: excessMessage(view, doubtful), whom });
+  }
   const missing = checks
     .filter((check) => check.required && check.status === 'unknown')
     .flatMap((check) => check.missing);

@@ -1,4 +1,5 @@
 import { placedBodies } from '../loading/rigView.ts';
+import { bindingKinds } from '../rulebook/check.ts';
 import type { Assessment } from './assess.ts';
 
 /** How far each station is settled, for the route line. */
@@ -14,7 +15,7 @@ export interface Summary {
 export function summary({ compiled, checks }: Assessment): Summary {
   const { loadout } = compiled.view;
   const figures = placedBodies(compiled.view).flatMap(({ body }) => body.plates.flatMap((plate) => plate.figures));
-  const ruling = checks.filter((check) => check.kind !== 'guidance');
+  const ruling = checks.filter((check) => bindingKinds.includes(check.kind));
   return {
     figuresRead: figures.length,
     undecided: checks.filter((check) => check.required && check.status === 'unknown').length,

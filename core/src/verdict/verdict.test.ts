@@ -20,7 +20,7 @@ const limits = { vehicleMax: 2300, frontAxleMax: 1150, rearAxleMax: 1200 };
 const solo: CaseRig = { vehicle: { W: 3, h: 1, bare: { R_front: 1000, R_rear: 1000 } }, limits };
 const verdict = (rig: CaseRig) => assess(caseView(rig));
 const stub = (patch: Partial<Check>): Check =>
-  ({ kind: 'legal', status: 'within', required: false, ...patch }) as Check;
+  ({ kind: 'legal', status: 'within', required: false, source: { confidence: 'high' }, ...patch }) as Check;
 
 /** Every key in a message tree. */
 function keys(one: Message): string[] {
@@ -32,6 +32,12 @@ describe('legality', () => {
   it.each([
     ['nothing over, all required known', [stub({}), stub({ required: true })], true],
     ['a legal check over', [stub({ status: 'over' }), stub({ required: true, status: 'unknown' })], false],
+    [
+      'a legal check over of low confidence',
+      [stub({ status: 'over', source: { confidence: 'low' } as Check['source'] })],
+      null,
+    ],
+    ['a permit not had', [stub({ kind: 'permit', status: 'over' })], true],
     ['a maker’s limit over', [stub({ kind: 'maker', status: 'over' })], true],
     ['advice not followed', [stub({ kind: 'guidance', status: 'over' })], true],
     ['a required check unknown', [stub({ required: true, status: 'unknown' })], null],

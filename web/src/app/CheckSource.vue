@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { missingMessage, whereToFind, type Check } from '@wagonomos/core';
+import { missingMessage, remedies, whereToFind, type Check } from '@wagonomos/core';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MessageText from '../shared/MessageText.vue';
+import { useRig } from '../stores/rig.ts';
 
-/** Where a rule comes from, how sure we are of it, and what is still missing. */
-defineProps<{ check: Check }>();
+/** What to do about it, where a rule comes from, how sure we are of it, and what is still missing. */
+const props = defineProps<{ check: Check }>();
 const { t } = useI18n();
+const rig = useRig();
+const remedy = computed(() => (rig.assessment ? remedies(rig.assessment, props.check) : []));
+const canBeEmptied = computed(() => props.check.status === 'over' && props.check.use !== null);
 </script>
 
 <template>
@@ -18,6 +23,17 @@ const { t } = useI18n();
       </p>
     </div>
     <p v-for="(note, index) in check.notes" :key="index"><MessageText :message="note" /></p>
+    <div v-if="check.status === 'over' || check.status === 'tight'" class="todo" data-test="todo">
+      <h3>{{ t('app.source.todo') }}</h3>
+      <p>{{ t(`todo.${check.rule}`) }}</p>
+      <ul v-if="remedy.length > 0">
+        <li v-for="(one, index) in remedy" :key="index"><MessageText :message="one.says" /></li>
+      </ul>
+      <p v-else-if="canBeEmptied" class="soft">{{ t('remedy.none') }}</p>
+    </div>
+    <p v-if="check.source.confidence === 'low'" class="doubtful">
+      {{ t('app.verdict.low', { whom: t(`ask.${check.source.ask}`) }) }}
+    </p>
     <dl>
       <dt>{{ t('app.source.kind') }}</dt>
       <dd>{{ t(`app.kind.${check.kind}`) }}</dd>
@@ -26,6 +42,8 @@ const { t } = useI18n();
         {{ t(`source.${check.source.source}`)
         }}<template v-if="check.source.edition"> · {{ check.source.edition }}</template>
       </dd>
+      <dt>{{ t('app.source.reviewed') }}</dt>
+      <dd>{{ check.source.reviewed }}</dd>
       <dt>{{ t('app.source.confidence') }}</dt>
       <dd>{{ t(`app.confidence.${check.source.confidence}`) }}</dd>
       <template v-if="check.source.variesBy">
@@ -33,7 +51,9 @@ const { t } = useI18n();
         <dd>{{ t(`app.variesBy.${check.source.variesBy}`) }}</dd>
       </template>
     </dl>
-    <p class="soft">{{ t('app.source.unchecked') }}</p>
+    <p class="soft">
+      {{ t('app.source.unchecked') }} {{ t('app.source.ask', { whom: t(`ask.${check.source.ask}`) }) }}
+    </p>
   </section>
 </template>
 
@@ -47,6 +67,19 @@ const { t } = useI18n();
   padding: 8px 10px;
   border-left: 4px solid var(--slate);
   background: var(--paper);
+}
+.todo {
+  margin-bottom: 10px;
+  padding: 8px 10px;
+  border-left: 4px solid var(--over);
+  background: var(--paper);
+}
+.todo ul {
+  margin: 4px 0 0;
+  padding-left: 18px;
+}
+.doubtful {
+  color: var(--tight);
 }
 small,
 .soft {

@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils';
-import { ElCheckbox, ElSelect } from 'element-plus';
+import { ElInputNumber, ElSelect } from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Licence } from '@wagonomos/core';
@@ -31,14 +31,29 @@ describe('what the driver holds', () => {
     expect(last(wrapper)).toBeUndefined();
   });
 
-  it('asks for the stage in Australia only, and for the old test in Britain only', async () => {
-    const wrapper = form({ issuer: 'AU', classes: ['auC'], novice: 'p1' });
-    expect(wrapper.findComponent(ElCheckbox).exists()).toBe(false);
+  it('asks for the stage in Australia only, and when the test was in Britain only', async () => {
+    const wrapper = form({ issuer: 'AU', classes: ['auC'], novice: 'p1', age: 19 });
+    expect(select(wrapper, 'Car test passed')).toBeUndefined();
+    expect(select(wrapper, 'Codes on the licence')).toBeUndefined();
     select(wrapper, 'Stage')?.vm.$emit('change', '');
-    expect(last(wrapper)).toEqual({ issuer: 'AU', classes: ['auC'] });
+    expect(last(wrapper)).toEqual({ issuer: 'AU', classes: ['auC'], age: 19 });
     await wrapper.setProps({ licence: { issuer: 'GB', classes: ['B'] } });
     expect(select(wrapper, 'Stage')).toBeUndefined();
-    wrapper.getComponent(ElCheckbox).vm.$emit('change', true);
-    expect(last(wrapper)).toEqual({ issuer: 'GB', classes: ['B'], before1997: true });
+    select(wrapper, 'Car test passed')?.vm.$emit('change', 'before1997');
+    expect(last(wrapper)).toEqual({ issuer: 'GB', classes: ['B'], tested: 'before1997' });
+  });
+
+  it('takes codes and age, and takes them back without leaving a trace', async () => {
+    const wrapper = form({ issuer: 'DE', classes: ['B'] });
+    expect(select(wrapper, 'Car test passed')).toBeUndefined();
+    select(wrapper, 'Codes on the licence')?.vm.$emit('change', ['79']);
+    expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], codes: ['79'] });
+    wrapper.getComponent(ElInputNumber).vm.$emit('change', 71);
+    expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], age: 71 });
+    await wrapper.setProps({ licence: { issuer: 'DE', classes: ['B'], codes: ['79'], age: 71 } });
+    wrapper.getComponent(ElInputNumber).vm.$emit('change', undefined);
+    select(wrapper, 'Codes on the licence')?.vm.$emit('change', []);
+    expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], age: 71 });
+    expect(wrapper.emitted('change')?.at(-2)?.[0]).toEqual({ issuer: 'DE', classes: ['B'], codes: ['79'] });
   });
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { classesOf, countries, type Country, type Licence } from '@wagonomos/core';
+import { classesOf, countries, licenceCodes, testPeriods, type Country, type Licence } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 
@@ -8,20 +8,24 @@ const props = defineProps<{ licence: Licence | undefined }>();
 const emit = defineEmits<{ change: [licence: Licence | undefined] }>();
 const { t } = useI18n();
 const stages = ['learner', 'p1', 'p2'] as const;
+type Stage = (typeof stages)[number];
+type Period = (typeof testPeriods)[number];
 const classes = computed(() => (props.licence ? classesOf(props.licence.issuer) : []));
+/** Only British and Northern Irish law still asks when the test was. */
+const british = computed(() => props.licence?.issuer === 'GB' || props.licence?.issuer === 'GB-NIR');
+const european = computed(() => props.licence !== undefined && props.licence.issuer !== 'AU');
 
 const issue = (issuer: Country | '') => {
   if (issuer === '') return emit('change', undefined);
   const [usual] = classesOf(issuer);
-  emit('change', { issuer, classes: usual ? [usual] : [] });
+  const age = props.licence?.age;
+  emit('change', { issuer, classes: usual ? [usual] : [], ...(age === undefined ? {} : { age }) });
 };
-const change = (patch: Partial<Licence>) => {
-  if (props.licence) emit('change', { ...props.licence, ...patch });
-};
-const setStage = (stage: (typeof stages)[number] | '') => {
+/** An answer taken back is left out: what nobody says is not judged. */
+const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) => {
   if (!props.licence) return;
-  const { issuer, classes: held } = props.licence;
-  emit('change', { issuer, classes: held, ...(stage === '' ? {} : { novice: stage }) });
+  const next = Object.entries({ ...props.licence, ...patch }).filter(([, value]) => value !== undefined);
+  emit('change', Object.fromEntries(next) as Licence);
 };
 </script>
 
@@ -39,35 +43,76 @@ const setStage = (stage: (typeof stages)[number] | '') => {
       <el-option v-for="country in countries" :key="country" :value="country" :label="t(`app.country.${country}`)" />
     </el-select>
   </div>
-  <div v-if="licence" class="row">
-    <label for="classes">{{ t('app.situation.classes') }}</label>
-    <el-select
-      id="classes"
-      multiple
-      :model-value="[...licence.classes]"
-      :aria-label="t('app.situation.classes')"
-      @change="(held: Licence['classes']) => change({ classes: held })"
-    >
-      <el-option v-for="one in classes" :key="one" :value="one" :label="t(`licence.class.${one}`)" />
-    </el-select>
-    <el-select
-      v-if="licence.issuer === 'AU'"
-      :model-value="licence.novice ?? ''"
-      :placeholder="t('app.situation.notNovice')"
-      :aria-label="t('app.situation.novice')"
-      @change="setStage"
-    >
-      <el-option value="" :label="t('app.situation.notNovice')" />
-      <el-option v-for="stage in stages" :key="stage" :value="stage" :label="t(`app.situation.stage.${stage}`)" />
-    </el-select>
-  </div>
-  <el-checkbox
-    v-if="licence?.issuer === 'GB'"
-    :model-value="licence.before1997 ?? false"
-    @change="change({ before1997: $event === true })"
-  >
-    {{ t('app.situation.before1997') }}
-  </el-checkbox>
+  <template v-if="licence">
+    <div class="row">
+      <label for="classes">{{ t('app.situation.classes') }}</label>
+      <el-select
+        id="classes"
+        multiple
+        :model-value="[...licence.classes]"
+        :aria-label="t('app.situation.classes')"
+        @change="(held: Licence['classes']) => change({ classes: held })"
+      >
+        <el-option v-for="one in classes" :key="one" :value="one" :label="t(`licence.class.${one}`)" />
+      </el-select>
+      <el-select
+        v-if="licence.issuer === 'AU'"
+        :model-value="licence.novice ?? ''"
+        :placeholder="t('app.situation.notNovice')"
+        :aria-label="t('app.situation.novice')"
+        @change="(stage: Stage | '') => change({ novice: stage === '' ? undefined : stage })"
+      >
+        <el-option value="" :label="t('app.situation.notNovice')" />
+        <el-option v-for="stage in stages" :key="stage" :value="stage" :label="t(`app.situation.stage.${stage}`)" />
+      </el-select>
+    </div>
+    <div v-if="british" class="row">
+      <label for="tested">{{ t('app.situation.tested') }}</label>
+      <el-select
+        id="tested"
+        :model-value="licence.tested ?? ''"
+        :placeholder="t('app.situation.notSaid')"
+        :aria-label="t('app.situation.tested')"
+        @change="(period: Period | '') => change({ tested: period === '' ? undefined : period })"
+      >
+        <el-option value="" :label="t('app.situation.notSaid')" />
+        <el-option
+          v-for="period in testPeriods"
+          :key="period"
+          :value="period"
+          :label="t(`app.situation.period.${period}`)"
+        />
+      </el-select>
+    </div>
+    <div v-if="european" class="row">
+      <label for="codes">{{ t('app.situation.codes') }}</label>
+      <el-select
+        id="codes"
+        multiple
+        :model-value="[...(licence.codes ?? [])]"
+        :placeholder="t('app.situation.noCodes')"
+        :aria-label="t('app.situation.codes')"
+        @change="(codes: NonNullable<Licence['codes']>) => change({ codes: codes.length > 0 ? codes : undefined })"
+      >
+        <el-option v-for="code in licenceCodes" :key="code" :value="code" :label="t(`app.situation.code.${code}`)" />
+      </el-select>
+    </div>
+    <div class="row">
+      <label for="age">{{ t('app.situation.age') }}</label>
+      <el-input-number
+        id="age"
+        :model-value="licence.age ?? null"
+        :min="14"
+        :max="110"
+        :step="1"
+        step-strictly
+        controls-position="right"
+        :placeholder="t('app.situation.notSaid')"
+        :aria-label="t('app.situation.age')"
+        @change="(age: number | null | undefined) => change({ age: age ?? undefined })"
+      />
+    </div>
+  </template>
 </template>
 
 <style scoped>
@@ -80,6 +125,7 @@ const setStage = (stage: (typeof stages)[number] | '') => {
 @media (width <= 720px) {
   .row {
     grid-template-columns: 1fr;
+    gap: 4px;
   }
 }
 </style>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import {
-  australianStates,
   ballSchools,
   changeSituation,
   countries,
+  journeyOf,
   regionOf,
   usualSchool,
   type Country,
@@ -11,16 +11,20 @@ import {
   type Region,
   type Situation,
 } from '@wagonomos/core';
+import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../shared/QuantityField.vue';
+import { usePlaces } from '../shared/usePlaces.ts';
 import LicenceForm from './LicenceForm.vue';
+import PlaceChoice from './PlaceChoice.vue';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
 /** Who is where: it decides which rules are asked and in whose words they answer. */
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
+const { placeName } = usePlaces();
 const rig = useRig();
 const workspace = useWorkspace();
 const situation = computed(() => rig.view?.situation);
@@ -35,13 +39,22 @@ const change = (patch: Partial<Omit<Situation, 'id'>>, merge?: string) => {
 const everywhere = (country: Country) => {
   const here = { country };
   const words = regionOf(country);
-  change({ vehicle: here, trailer: here, travel: here, words, ballSchool: usualSchool[words] });
+  change({ vehicle: here, trailer: here, travel: here, through: undefined, words, ballSchool: usualSchool[words] });
 };
-const inCountry = (country: Country): Jurisdiction => ({ country });
+const through = computed<readonly Jurisdiction[]>(() => situation.value?.through ?? []);
+const setThrough = (places: readonly Jurisdiction[]) =>
+  change({ through: places.length > 0 ? [...places] : undefined });
+/** The next place starts as a country the journey does not lead through yet. */
+const addThrough = () => {
+  if (!situation.value) return;
+  const known = journeyOf(situation.value).map((place) => place.country);
+  const country = countries.find((one) => !known.includes(one) && regionOf(one) === regionOf(known[0] ?? 'DE'));
+  setThrough([...through.value, { country: country ?? countries.find((one) => !known.includes(one)) ?? 'AU' }]);
+};
 </script>
 
 <template>
-  <el-dialog v-model="open" :title="t('app.situation.title')" width="min(560px, 94vw)">
+  <el-dialog v-model="open" :title="t('app.situation.title')" width="min(600px, 94vw)">
     <div v-if="situation" class="panel" :inert="workspace.follows">
       <p class="soft">{{ t('app.situation.text') }}</p>
       <div class="all">
@@ -52,29 +65,48 @@ const inCountry = (country: Country): Jurisdiction => ({ country });
       </div>
       <div v-for="role in shownRoles" :key="role" class="row">
         <label :for="`place-${role}`">{{ t(`app.situation.${role}`) }}</label>
-        <el-select
-          :id="`place-${role}`"
-          :model-value="situation[role].country"
-          :aria-label="t(`app.situation.${role}`)"
-          @change="change({ [role]: inCountry($event) })"
+        <PlaceChoice
+          :input-id="`place-${role}`"
+          :label="t(`app.situation.${role}`)"
+          :place="situation[role]"
+          @change="(place) => change({ [role]: place })"
+        />
+      </div>
+      <div v-for="(place, at) in through" :key="at" class="row">
+        <label :for="`through-${at}`">{{ t('app.situation.through', { number: at + 1 }) }}</label>
+        <PlaceChoice
+          :input-id="`through-${at}`"
+          :label="t('app.situation.through', { number: at + 1 })"
+          :place="place"
+          @change="(next) => setThrough(through.with(at, next))"
+        />
+        <button
+          type="button"
+          class="icon-button small"
+          :aria-label="t('app.situation.leaveOut', { place: placeName(place) })"
+          @click="setThrough(through.toSpliced(at, 1))"
         >
-          <el-option
-            v-for="country in countries"
-            :key="country"
-            :value="country"
-            :label="t(`app.country.${country}`)"
-          />
-        </el-select>
-        <el-select
-          v-if="situation[role].country === 'AU'"
-          :model-value="situation[role].state ?? ''"
-          :aria-label="t('app.situation.state')"
-          :placeholder="t('app.situation.state')"
-          clearable
-          @change="change({ [role]: { country: 'AU', ...($event ? { state: $event } : {}) } })"
-        >
-          <el-option v-for="state in australianStates" :key="state" :value="state" :label="state" />
-        </el-select>
+          <Trash2 :size="15" />
+        </button>
+      </div>
+      <div class="row">
+        <span></span>
+        <button v-if="through.length < 12" type="button" class="quiet-button" @click="addThrough">
+          <Plus :size="15" />{{ t('app.situation.addThrough') }}
+        </button>
+      </div>
+      <div class="row">
+        <label for="day">{{ t('app.situation.date') }}</label>
+        <el-date-picker
+          id="day"
+          :model-value="situation.date ?? ''"
+          type="date"
+          value-format="YYYY-MM-DD"
+          format="D MMM YYYY"
+          :placeholder="t('app.situation.today')"
+          :aria-label="t('app.situation.date')"
+          @update:model-value="(day: string | null) => change({ date: day ?? undefined })"
+        />
       </div>
       <div class="row">
         <label for="words">{{ t('app.situation.words') }}</label>
@@ -128,7 +160,7 @@ const inCountry = (country: Country): Jurisdiction => ({ country });
 }
 .row {
   display: grid;
-  grid-template-columns: 180px 1fr 110px;
+  grid-template-columns: 180px 1fr auto;
   gap: 10px;
   align-items: center;
 }
@@ -138,7 +170,8 @@ const inCountry = (country: Country): Jurisdiction => ({ country });
 }
 @media (width <= 720px) {
   .row {
-    grid-template-columns: 1fr 100px;
+    grid-template-columns: 1fr auto;
+    gap: 4px 10px;
   }
   .row label:not(.el-select *),
   .hint {

@@ -11,13 +11,19 @@ const props = defineProps<{ check: Check | null; plain?: boolean }>();
 const { t } = useI18n();
 const settings = useSettings();
 
+/** Where there is no amount to say: covered or not. */
+const answer = ({ status, kind, group }: Check): string => {
+  if (status !== 'within' && status !== 'over') return t('app.margin.unknown');
+  return t(`app.margin.${kind === 'permit' ? 'permit' : group === 'people' ? 'answer' : 'there'}.${status}`);
+};
+
 const text = computed(() => {
   const margin = props.check?.margin ?? null;
   if (!props.check) return t('app.margin.unknown');
   if (margin === null) {
-    const { status } = props.check;
-    return status === 'within' || status === 'over' ? t(`app.margin.answer.${status}`) : t('app.margin.unknown');
+    return answer(props.check);
   }
+  if (props.check.kind === 'permit') return answer(props.check);
   const shown = checkAmount(props.check, margin, settings.massUnit, 'margin');
   const amount = shown.replace('−', '');
   if (shown.startsWith('−')) return t(props.check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
@@ -26,7 +32,7 @@ const text = computed(() => {
 </script>
 
 <template>
-  <span class="margin" :class="check?.status ?? 'unknown'">
+  <span class="margin" :class="[check?.status ?? 'unknown', check?.kind]">
     <StatusMark v-if="!plain" :status="check?.status ?? 'unknown'" /> {{ text }}
   </span>
 </template>
@@ -46,6 +52,9 @@ const text = computed(() => {
 }
 .over {
   color: var(--over);
+}
+.over.permit {
+  color: var(--soft);
 }
 .unknown,
 .notApplicable {

@@ -1,5 +1,6 @@
 import {
   assess,
+  onDay,
   chains as chainsOf,
   pillars,
   roomInPlaces,
@@ -23,9 +24,11 @@ export const useRig = defineStore('rig', () => {
   const workspace = useWorkspace();
   const rigId = ref<string | null>(null);
 
-  const view = computed(() =>
-    workspace.document && rigId.value !== null ? viewRig(workspace.document, rigId.value) : null,
-  );
+  const today = new Date().toISOString().slice(0, 10);
+  const view = computed(() => {
+    const found = workspace.document && rigId.value !== null ? viewRig(workspace.document, rigId.value) : null;
+    return found && onDay(found, today);
+  });
   const assessment = computed(() => view.value && assess(view.value));
   const supports = computed(() => (assessment.value ? pillars(assessment.value) : []));
   const rooms = computed<readonly PlaceRoom[]>(() =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { addCrew, changeCrew, removeCrew, standardPerson, type RigView } from '@wagonomos/core';
-import { Plus, Trash2 } from '@lucide/vue';
+import { PawPrint, Plus, Trash2, User } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
@@ -45,6 +45,16 @@ const remove = (id: string) =>
     >
       <el-option v-for="seat in view.vehicle?.seats ?? []" :key="seat.id" :value="seat.id" :label="seat.name" />
     </el-select>
+    <button
+      type="button"
+      class="icon-button small"
+      :aria-pressed="member.pet === true"
+      :aria-label="t(member.pet ? 'app.crew.isPet' : 'app.crew.isPerson', { name: member.name })"
+      :title="t(member.pet ? 'app.crew.isPet' : 'app.crew.isPerson', { name: member.name })"
+      @click="change(member.id, { pet: member.pet ? undefined : true })"
+    >
+      <PawPrint v-if="member.pet" :size="15" /><User v-else :size="15" />
+    </button>
     <QuantityField
       quiet
       :label="t('app.crew.massOf', { name: member.name })"
@@ -67,7 +77,7 @@ const remove = (id: string) =>
 <style scoped>
 .member {
   display: grid;
-  grid-template-columns: minmax(0, 0.75fr) minmax(0, 1.1fr) 88px 28px;
+  grid-template-columns: minmax(0, 0.75fr) minmax(0, 1.1fr) 28px 88px 28px;
   gap: 6px;
   align-items: center;
   padding: 2px 0;

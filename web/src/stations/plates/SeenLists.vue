@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { presences, setFacts, type Body, type BodyFacts, type Presence } from '@wagonomos/core';
+import { brakeKinds, presences, setFacts, type Body, type BodyFacts, type Presence } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -19,16 +19,53 @@ const things = computed(() => {
     return [
       { key: 'mirrors', answer: body.mirrors ?? 'unknown' },
       { key: 'brakeController', answer: body.brakeController ?? 'unknown' },
+      { key: 'abs', answer: body.abs ?? 'unknown' },
     ] as const;
   }
   if (body.kind === 'trailer') {
     return [
       { key: 'chains', answer: body.chains ?? 'unknown' },
       { key: 'breakaway', answer: body.breakaway ?? 'unknown' },
+      { key: 'dampers', answer: body.dampers ?? 'unknown' },
+      { key: 'stabiliser', answer: body.stabiliser ?? 'unknown' },
+      { key: 'hundredPlate', answer: body.hundredPlate ?? 'unknown' },
     ] as const;
   }
   return [];
 });
+/** Questions with answers of their own: how many chains, what kind of brakes, what drives the vehicle. */
+const unsaid = 'unknown' as const;
+const choices = computed(() => {
+  const { body } = props;
+  const label = (list: string, values: readonly (string | number)[]) =>
+    [...values, unsaid].map((value) => ({ value: String(value), label: t(`app.presence.${list}.${value}`) }));
+  if (body.kind === 'vehicle') {
+    const answer = body.zeroEmission === undefined ? unsaid : body.zeroEmission ? 'yes' : 'no';
+    return [{ key: 'drive', answer, answers: label('drive', ['yes', 'no']) }] as const;
+  }
+  if (body.kind !== 'trailer') return [];
+  const counted = body.chainCount === undefined ? unsaid : String(body.chainCount);
+  return [
+    ...(body.chains === 'present'
+      ? [{ key: 'chainCount', answer: counted, answers: label('chainCount', [1, 2]) } as const]
+      : []),
+    ...(body.braked
+      ? [
+          {
+            key: 'brakeKind',
+            answer: body.brakeKind ?? unsaid,
+            answers: label('brakeKind', brakeKinds),
+          } as const,
+        ]
+      : []),
+  ];
+});
+const choose = (key: 'drive' | 'chainCount' | 'brakeKind', answer: string) => {
+  const said = answer === unsaid ? undefined : answer;
+  if (key === 'drive') return save({ zeroEmission: said === undefined ? undefined : said === 'yes' });
+  if (key === 'chainCount') return save({ chainCount: said === undefined ? undefined : Number(said) });
+  return save({ brakeKind: brakeKinds.find((one) => one === said) });
+};
 const presence = computed(() => presences.map((value) => ({ value, label: t(`app.presence.${value}`) })));
 
 /** Pieces makers often leave out of a declared empty figure. */
@@ -77,6 +114,13 @@ const answered = (list: readonly { readonly answer: string }[], none: string) =>
       :questions="things.map((one) => ({ ...one, label: t(`app.presence.thing.${one.key}`) }))"
       :answers="presence"
       @answer="(key, answer) => save({ [key]: answer as Presence })"
+    />
+    <AnswerList
+      v-for="one in choices"
+      :key="one.key"
+      :questions="[{ ...one, label: t(`app.presence.thing.${one.key}`) }]"
+      :answers="one.answers"
+      @answer="(_, answer) => choose(one.key, answer)"
     />
   </details>
   <details class="fold">

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { ruleList } from '@wagonomos/core';
+import { informationFor, ruleList, type Information } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../../shared/MarginText.vue';
 import MessageText from '../../shared/MessageText.vue';
+import { usePlaces } from '../../shared/usePlaces.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
@@ -13,11 +14,17 @@ const { t } = useI18n();
 const rig = useRig();
 const { say } = useSpeech();
 const arithmetic = useArithmetic();
-const kinds = ['legal', 'maker', 'guidance'] as const;
+const { placeName } = usePlaces();
+const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
 const rules = computed(() => (rig.assessment ? ruleList(rig.assessment.compiled, rig.assessment.checks) : []));
 const groups = computed(() =>
-  kinds.map((kind) => ({ kind, rules: rules.value.filter((one) => one.facts.kind === kind) })),
+  kinds
+    .map((kind) => ({ kind, rules: rules.value.filter((one) => one.facts.kind === kind) }))
+    .filter((group) => group.rules.length > 0),
 );
+const notes = computed(() => (rig.assessment ? informationFor(rig.assessment.compiled) : []));
+const bearing = ({ bears, facts }: Information): string =>
+  t(`app.rules.bears.${bears}`, { on: t(`app.rules.on.${facts.bears}`) });
 </script>
 
 <template>
@@ -35,6 +42,7 @@ const groups = computed(() =>
           <span v-if="one.facts.variesBy"
             >{{ t('app.source.varies') }} {{ t(`app.variesBy.${one.facts.variesBy}`) }}</span
           >
+          <span>{{ t('app.rules.reviewed', { day: one.facts.reviewed }) }}</span>
         </p>
         <p v-if="one.whyNot" class="soft">{{ t('app.rules.not') }} <MessageText :message="one.whyNot" /></p>
         <ul v-else>
@@ -44,6 +52,27 @@ const groups = computed(() =>
             </button>
           </li>
         </ul>
+      </article>
+    </section>
+    <section v-if="notes.length > 0" data-test="rules-notes">
+      <h2>{{ t('app.rules.notes') }}</h2>
+      <article
+        v-for="one in notes"
+        :key="one.facts.id"
+        :class="one.facts.confidence"
+        :data-test="`note-${one.facts.id}`"
+      >
+        <h3>{{ placeName(one.place) }}</h3>
+        <p>{{ t(`info.${one.facts.id}`) }}</p>
+        <p class="source">
+          {{ t(`source.${one.facts.source}`) }}
+          <span class="sure">{{
+            one.facts.confidence === 'low'
+              ? t('app.verdict.low', { whom: t(`ask.${one.place.country}`) })
+              : t('app.rules.sure', { confidence: t(`app.confidence.${one.facts.confidence}`) })
+          }}</span>
+        </p>
+        <p class="soft">{{ bearing(one) }}</p>
       </article>
     </section>
   </div>

@@ -17,14 +17,16 @@ const settings = useSettings();
 
 const figures = computed(() => {
   const { demand, limit, sense, sigma, notes } = props.check;
-  if (props.check.status === 'notApplicable' || props.check.quantity === 'licence')
+  if (props.check.status === 'notApplicable' || props.check.quantity === 'answer') {
     return notes[0] ? say(notes[0]) : '';
+  }
   const kg = (value: number | null, rounding: 'load' | 'nearest') =>
     value === null ? t('app.verdict.unknown') : checkAmount(props.check, value, settings.massUnit, rounding);
   const doubt = sigma ? kg(2 * sigma, 'load') : '';
   const named = { demand: kg(demand, 'load'), limit: kg(limit, 'nearest'), doubt };
+  const unit = props.check.unit ? t(`app.verdict.unit.${props.check.unit}`) : '';
   const key = sense === 'max' ? 'most' : 'least';
-  return t(`app.verdict.${key}${doubt === '' ? '' : 'Doubt'}`, named);
+  return `${t(`app.verdict.${key}${doubt === '' ? '' : 'Doubt'}`, named)} ${unit}`.trim();
 });
 </script>
 
@@ -39,7 +41,9 @@ const figures = computed(() => {
     <span class="name">{{ say(check.name) }}</span>
     <span class="num figures">{{ figures }}</span>
     <MarginText v-if="check.status !== 'notApplicable'" class="margin" :check="check" />
-    <small v-if="check.source.confidence === 'low'" class="low">{{ t('app.verdict.low') }}</small>
+    <small v-if="check.source.confidence === 'low'" class="low">
+      {{ t('app.verdict.low', { whom: t(`ask.${check.source.ask}`) }) }}
+    </small>
   </button>
 </template>
 
@@ -64,6 +68,9 @@ const figures = computed(() => {
 }
 .check.guidance {
   border-left: 4px dotted var(--slate);
+}
+.check.permit {
+  border-left: 4px dashed var(--pen);
 }
 .check:hover {
   background: var(--sheet);

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { checkGroups, type Check } from '@wagonomos/core';
+import { checkGroups, journeyOf, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRig } from '../../stores/rig.ts';
 import CheckRow from './CheckRow.vue';
 import MissingList from './MissingList.vue';
-import RoadSpeeds from './RoadSpeeds.vue';
+import JourneyTable from './JourneyTable.vue';
+import PlaceNotes from './PlaceNotes.vue';
+import SanctionList from './SanctionList.vue';
+import ThresholdList from './ThresholdList.vue';
 
 /** Every check by what it protects, over first; what does not apply stands at the end and says why. */
 const { t } = useI18n();
@@ -21,14 +24,19 @@ const groups = computed(() =>
         .filter((check) => check.group === group && check.status !== 'notApplicable')
         .sort((a, b) => order.indexOf(a.status) - order.indexOf(b.status)),
     }))
-    .filter((one) => one.checks.length > 0),
+    .filter((one) => one.checks.length > 0)
+    .sort((a, b) => worst(a.checks) - worst(b.checks)),
 );
+/** What is over, in any group, comes before everything else; advice and permissions move nothing. */
+function worst(list: readonly Check[]): number {
+  return list.some((check) => check.status === 'over' && (check.kind === 'legal' || check.kind === 'maker')) ? 0 : 1;
+}
 const others = computed(() => checks.value.filter((check) => check.status === 'notApplicable'));
 const countries = computed(() => {
   const situation = rig.view?.situation;
-  return situation
-    ? [...new Set([situation.vehicle.country, situation.trailer.country, situation.travel.country])]
-    : [];
+  if (!situation) return [];
+  const places = [situation.vehicle, situation.trailer, ...journeyOf(situation)];
+  return [...new Set(places.map((place) => place.country))];
 });
 </script>
 
@@ -40,6 +48,7 @@ const countries = computed(() => {
         <span class="kind legal">{{ t('app.kind.legal') }}</span>
         <span class="kind maker">{{ t('app.kind.maker') }}</span>
         <span class="kind guidance">{{ t('app.kind.guidance') }}</span>
+        <span class="kind permit">{{ t('app.kind.permit') }}</span>
       </span>
       <RouterLink :to="{ name: 'card', params: { rig: rig.rigId } }">{{ t('app.card.open') }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
@@ -50,7 +59,12 @@ const countries = computed(() => {
         <h2>{{ t(`app.group.${one.group}`) }}</h2>
         <CheckRow v-for="check in one.checks" :key="check.id" :check="check" />
       </section>
-      <RoadSpeeds />
+    </div>
+    <JourneyTable />
+    <div class="beside">
+      <ThresholdList />
+      <SanctionList />
+      <PlaceNotes />
     </div>
     <details v-if="others.length > 0" class="others">
       <summary>{{ t('app.verdict.others', { count: others.length }) }}</summary>
@@ -86,7 +100,11 @@ const countries = computed(() => {
 .kind.guidance {
   border-left-style: dotted;
 }
-.groups {
+.kind.permit {
+  border-left: 4px dashed var(--pen);
+}
+.groups,
+.beside {
   columns: 3 380px;
   column-gap: 34px;
 }

@@ -1,0 +1,22 @@
+import type { AustralianState } from '../situation/situation.ts';
+import type { FactLayer, RuleFacts } from './facts.ts';
+
+/** What a new driver may tow, kg; a stage that is not named is not known. */
+const novice = (confidence: RuleFacts['confidence'], figures: RuleFacts['figures'] = {}): FactLayer => ({
+  'people.novice': { kind: 'legal', confidence, source: 'auNovice', variesBy: 'state', figures },
+});
+
+/**
+ * Where a state is known to differ from the national picture. From general knowledge, not yet checked against the texts:
+ * where nothing is known it is said so, and nothing is judged.
+ */
+export const stateFacts: Readonly<Record<AustralianState, FactLayer>> = {
+  NSW: novice('medium', { learnerMostKg: 0, p1UnladenMostKg: 250, p2Free: 1 }),
+  VIC: novice('medium', { learnerMostKg: 0, p1MostKg: 0, p2Free: 1 }),
+  ACT: novice('low', { learnerPlatedMostKg: 750, p1PlatedMostKg: 750 }),
+  QLD: novice('low'),
+  SA: novice('low'),
+  WA: novice('low'),
+  TAS: novice('low'),
+  NT: novice('low'),
+};

@@ -1,0 +1,60 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message } from '../messages/message.ts';
+import { isFifthWheel, type Trailer } from '../rig/body.ts';
+import type { Missing } from '../rig/missing.ts';
+import type { Check } from './check.ts';
+import { factsFor, plated } from './context.ts';
+import { judgeCounted, newCheck } from './newCheck.ts';
+
+/**
+ * Safety chains by the plated mass of the whole trailer, ball load included: in Australia one, two above 2,500 kg, and
+ * above 3,500 kg two that are each marked for more than the trailer. In Britain and Europe a second coupling for a trailer
+ * without brakes. A fifth wheel is generally left out.
+ */
+export function chainCheck(compiled: Compiled): readonly Check[] {
+  const { trailer } = compiled.view;
+  const facts = factsFor(compiled, 'trailer', 'chains.required');
+  if (!trailer || !facts || isFifthWheel(trailer)) return [];
+  const onlyUnbraked = facts.figures?.['onlyUnbraked'] !== undefined;
+  if (onlyUnbraked && trailer.braked) return [];
+  const check = newCheck(compiled, {
+    rule: 'chains.required',
+    facts,
+    side: 'trailer',
+    group: 'coupling',
+    quantity: 'counted',
+    name: message(onlyUnbraked ? 'check.secondCoupling' : 'check.chains'),
+    sense: 'min',
+    unit: 'pieces',
+  });
+  const mass = plated(compiled, 'trailerMax', ['trailer']);
+  if (!onlyUnbraked && mass.value === null) return [{ ...check, missing: mass.missing }];
+  const weighs = mass.value ?? 0;
+  const needed = !onlyUnbraked && weighs > (facts.figures?.['twoAboveKg'] ?? Infinity) ? 2 : 1;
+  const fitted = chainsFitted(trailer, needed);
+  const judged = { ...check, ...judgeCounted('min', fitted, needed) };
+  if (fitted === null) return [{ ...judged, missing: [about(trailer, trailer.chains ? 'chainCount' : 'chains')] }];
+  const marked = !onlyUnbraked && weighs > (facts.figures?.['markedAboveKg'] ?? Infinity);
+  return [judged.status === 'within' && marked ? byTheirMark(judged, trailer, weighs) : judged];
+}
+
+const about = (trailer: Trailer, code: 'chains' | 'chainCount' | 'chainMark'): Missing => ({
+  code,
+  body: trailer.id,
+  bodyName: trailer.name,
+});
+
+/** null: nobody has counted; where one is enough, seeing them is. */
+function chainsFitted({ chains, chainCount }: Trailer, needed: number): number | null {
+  if (chains === 'absent') return 0;
+  if (chainCount !== undefined) return chainCount;
+  return chains === 'present' && needed === 1 ? 1 : null;
+}
+
+/** Each chain must bear more than the whole trailer: what is stamped on the weakest counts. */
+function byTheirMark(check: Check, trailer: Trailer, weighs: number): Check {
+  const marks = trailer.plates.filter((plate) => plate.source === 'chains').flatMap((plate) => plate.figures);
+  if (marks.length === 0) return { ...check, status: 'unknown', missing: [about(trailer, 'chainMark')] };
+  const weak = marks.some((mark) => mark.value <= weighs);
+  return weak ? { ...check, status: 'over', margin: null, notes: [message('check.note.chainsWeak')] } : check;
+}

@@ -1,0 +1,37 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message, term } from '../messages/message.ts';
+import type { Check } from './check.ts';
+import { factsFor, givenLimit, judgeMost, plated } from './context.ts';
+import { judgedAs, newCheck } from './newCheck.ts';
+
+/**
+ * German papers need no plated mass of the combination: the permitted masses together, less the greater permitted load on
+ * the coupling, are its limit. § 34(7) of the road licensing regulations, of medium confidence.
+ */
+export function combinationSumCheck(compiled: Compiled): readonly Check[] {
+  const { vehicle, trailer } = compiled.view;
+  const facts = factsFor(compiled, 'vehicle', 'combination.sum');
+  if (!vehicle || !trailer || !facts) return [];
+  const car = plated(compiled, 'vehicleMax', ['vehicle']);
+  const towed = plated(compiled, 'trailerMax', ['trailer']);
+  const coupling = [plated(compiled, 'ballMax', ['vehicle']), plated(compiled, 'ballMax', ['trailer'])];
+  const ball = Math.max(...coupling.map((one) => one.value ?? -Infinity));
+  const missing = [...car.missing, ...towed.missing, ...(ball === -Infinity ? (coupling[0]?.missing ?? []) : [])];
+  const limit =
+    car.value === null || towed.value === null || ball === -Infinity ? null : car.value + towed.value - ball;
+  const parts = [
+    { name: message('check.limit', { limit: term('vehicleMax') }), value: car.value ?? 0 },
+    { name: message('check.limit', { limit: term('trailerMax') }), value: towed.value ?? 0 },
+    { name: message('step.lessBallMax'), value: -ball },
+  ];
+  const check = newCheck(compiled, {
+    rule: 'combination.sum',
+    facts,
+    side: 'vehicle',
+    group: 'combination',
+    quantity: 'combination',
+    name: message('check.combinationSum'),
+  });
+  const judged = judgeMost(compiled, compiled.values.combination, { ...givenLimit(limit), missing });
+  return [judgedAs(check, judged, limit === null ? {} : { worked: { op: 'sum', of: parts } })];
+}

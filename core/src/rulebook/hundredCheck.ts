@@ -1,0 +1,124 @@
+import { speedOfSymbol, tyreAge } from '../limits/tyreMarks.ts';
+import type { Compiled } from '../loading/compile.ts';
+import { message, term, type Message } from '../messages/message.ts';
+import type { Trailer, Vehicle } from '../rig/body.ts';
+import type { LimitName } from '../rig/limitNames.ts';
+import type { Missing } from '../rig/missing.ts';
+import { figuresFor } from '../rig/plate.ts';
+import { journeyOf } from '../situation/situation.ts';
+import type { Check } from './check.ts';
+import { plated } from './context.ts';
+import { factsIn } from './layers.ts';
+import { judgeCounted, newCheck, timesOf } from './newCheck.ts';
+import { missingOn } from './tyreMarkChecks.ts';
+
+/** One of the things asked for beside the masses. */
+interface Asked {
+  readonly answer: 'yes' | 'no' | 'unknown';
+  readonly no: Message;
+  readonly missing: Missing;
+}
+
+/**
+ * Whether 100 km/h may be driven on German motorways with this trailer instead of 80: its plated mass against the
+ * vehicle's registered empty mass, and what must be fitted. Ninth exception of the road traffic regulations. The factor
+ * for caravans is used, the strictest; trailers of other kinds have a better one.
+ */
+export function hundredCheck(compiled: Compiled): readonly Check[] {
+  const { vehicle, trailer, situation } = compiled.view;
+  const facts = journeyOf(situation)
+    .map((place) => factsIn(place)['road.hundred'])
+    .find((found) => found !== undefined);
+  if (!facts || !vehicle || !trailer) return [];
+  const check = newCheck(compiled, {
+    rule: 'road.hundred',
+    facts,
+    side: 'trailer',
+    group: 'road',
+    quantity: 'plated',
+    name: message('check.hundred'),
+  });
+  const mass = plated(compiled, 'trailerMax', ['trailer']);
+  const limit = hundredLimit(compiled, vehicle, trailer, facts.figures ?? {});
+  const judged = judgeCounted('max', mass.value, limit.value);
+  const asked = [
+    ...vehicleAsked(compiled, vehicle, facts.figures ?? {}),
+    ...trailerAsked(compiled, trailer, facts.figures ?? {}),
+  ];
+  const refused = asked.filter((one) => one.answer === 'no').map((one) => one.no);
+  const open = asked.filter((one) => one.answer === 'unknown').map((one) => one.missing);
+  const missing = [...mass.missing, ...limit.missing, ...open];
+  const status = judged.status === 'over' || refused.length > 0 ? 'over' : missing.length > 0 ? 'unknown' : 'within';
+  return [{ ...check, ...judged, ...limit.worked, status, figures: mass.figures, missing, notes: refused }];
+}
+
+type Figures = Readonly<Record<string, number>>;
+
+/** The lowest of: the factor times the registered empty mass, the vehicle's own plated total, its towing limit. */
+function hundredLimit(compiled: Compiled, vehicle: Vehicle, trailer: Trailer, figures: Figures) {
+  const registered = figuresFor(vehicle, 'emptyStated').find((figure) => figure.source === 'registration')?.value;
+  const car = plated(compiled, 'vehicleMax', ['vehicle']);
+  const tow = plated(compiled, trailer.braked ? 'towBraked' : 'towUnbraked', ['vehicle']);
+  const factor = factorFor(trailer, figures);
+  const missing = [
+    ...(registered === undefined ? [missingOn(compiled, 'vehicle', 'registeredEmpty')] : []),
+    ...car.missing,
+    ...tow.missing,
+    ...(factor === null ? [missingOn(compiled, 'trailer', 'dampers')] : []),
+  ];
+  const known = registered !== undefined && car.value !== null && tow.value !== null && factor !== null;
+  if (!known) return { value: null, missing, worked: {} };
+  const most = (limit: LimitName, value: number | null) => ({
+    name: message('check.limit', { limit: term(limit) }),
+    value: value ?? 0,
+  });
+  const atMost = [most('vehicleMax', car.value), most(trailer.braked ? 'towBraked' : 'towUnbraked', tow.value)];
+  const worked = timesOf(message('step.reference.registered'), registered, factor, atMost);
+  return { value: Math.min(factor * registered, ...atMost.map((one) => one.value)), missing, worked };
+}
+
+/** null: nobody has looked whether the trailer has dampers. */
+function factorFor(trailer: Trailer, figures: Figures): number | null {
+  const { plain = 0, caravan = 0, caravanStabilised = 0 } = figures;
+  if (!trailer.braked || trailer.dampers === 'absent') return plain;
+  if (trailer.dampers !== 'present') return null;
+  return trailer.stabiliser === 'present' ? caravanStabilised : caravan;
+}
+
+const answered = (presence: Vehicle['abs']): Asked['answer'] =>
+  presence === 'present' ? 'yes' : presence === 'absent' ? 'no' : 'unknown';
+
+function vehicleAsked(compiled: Compiled, vehicle: Vehicle, { vehicleMostKg = 0 }: Figures): readonly Asked[] {
+  const mass = plated(compiled, 'vehicleMax', ['vehicle']).value;
+  return [
+    { answer: answered(vehicle.abs), no: message('hundred.noAbs'), missing: missingOn(compiled, 'vehicle', 'abs') },
+    ...(mass !== null && mass > vehicleMostKg
+      ? [{ answer: 'no', no: message('hundred.heavyVehicle'), missing: missingOn(compiled, 'vehicle', 'abs') } as const]
+      : []),
+  ];
+}
+
+function trailerAsked(compiled: Compiled, trailer: Trailer, { tyreYears = 0, tyreKmh = 0 }: Figures): readonly Asked[] {
+  const { date } = compiled.view.situation;
+  const gear = trailer.gear?.find((one) => one.axle === 'trailer');
+  const speed = gear?.speedSymbol === undefined ? null : speedOfSymbol(gear.speedSymbol);
+  const age = gear?.ageCode === undefined || date === undefined ? null : tyreAge(gear.ageCode, date);
+  const known = (met: boolean | null): Asked['answer'] => (met === null ? 'unknown' : met ? 'yes' : 'no');
+  return [
+    {
+      answer: answered(trailer.hundredPlate),
+      no: message('hundred.noPlate'),
+      missing: missingOn(compiled, 'trailer', 'hundredPlate'),
+    },
+    {
+      answer: known(age === null ? null : age < tyreYears),
+      no: message('hundred.oldTyres'),
+      missing: missingOn(compiled, 'trailer', gear?.ageCode === undefined ? 'tyreAge' : 'date'),
+    },
+    {
+      answer: known(speed === null ? null : speed >= tyreKmh),
+      no: message('hundred.slowTyres'),
+      missing: missingOn(compiled, 'trailer', 'tyreSymbol'),
+    },
+  ];
+}

@@ -1,0 +1,29 @@
+import type { Compiled } from '../loading/compile.ts';
+import { journeyOf, samePlace, type Jurisdiction } from '../situation/situation.ts';
+import { factsIn } from './layers.ts';
+import { speedRule, type SpeedRule } from './speeds.ts';
+
+/** What counts for this rig in one place of the journey. */
+export interface JourneyStop {
+  readonly place: Jurisdiction;
+  readonly home: boolean;
+  readonly speed: SpeedRule | null;
+  /** Whether too light a load on the coupling is an offence there, advice, or no subject; null without a trailer. */
+  readonly leastBall: 'legal' | 'guidance' | 'none' | null;
+}
+
+/** Home and every place of the journey side by side: what changes on the way. Plates stay what they are. */
+export function journeyStops(compiled: Compiled): readonly JourneyStop[] {
+  const { situation, vehicle, trailer } = compiled.view;
+  const home = vehicle ? situation.vehicle : situation.trailer;
+  const stops = [home, ...journeyOf(situation).filter((place) => !samePlace(place, home))];
+  return stops.map((place) => {
+    const kind = factsIn(place)['ball.min']?.kind;
+    return {
+      place,
+      home: place === home,
+      speed: speedRule(compiled, place),
+      leastBall: !trailer ? null : kind === 'legal' || kind === 'guidance' ? kind : 'none',
+    };
+  });
+}

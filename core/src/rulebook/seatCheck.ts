@@ -1,0 +1,34 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message } from '../messages/message.ts';
+import type { Check } from './check.ts';
+import { factsFor } from './context.ts';
+import { judgeCounted, newCheck } from './newCheck.ts';
+
+/** No more people than belted seats, whatever the number of beds, and no two in one. Dogs are no people. */
+export function seatCheck(compiled: Compiled): readonly Check[] {
+  const { vehicle, loadout } = compiled.view;
+  const facts = factsFor(compiled, 'vehicle', 'people.seats');
+  const people = loadout.crew.filter((member) => !member.pet);
+  if (!vehicle || !facts || people.length === 0) return [];
+  const check = newCheck(compiled, {
+    rule: 'people.seats',
+    facts,
+    side: 'vehicle',
+    group: 'people',
+    quantity: 'counted',
+    name: message('check.seats'),
+    unit: 'people',
+  });
+  if (vehicle.seats.length === 0) {
+    const missing = [{ code: 'seats', body: vehicle.id, bodyName: vehicle.name }] as const;
+    return [{ ...check, demand: people.length, missing }];
+  }
+  const judged = { ...check, ...judgeCounted('max', people.length, vehicle.seats.length) };
+  const taken = people.flatMap((member) => member.seat ?? []);
+  const shared = new Set(taken).size < taken.length;
+  return [
+    shared && judged.status === 'within'
+      ? { ...judged, status: 'over', margin: null, notes: [message('check.note.seatShared')] }
+      : judged,
+  ];
+}

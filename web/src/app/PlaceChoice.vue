@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { australianStates, countries, type Country, type Jurisdiction } from '@wagonomos/core';
+import { useI18n } from 'vue-i18n';
+
+/** A country and, in Australia, a state of it. */
+const props = defineProps<{ place: Jurisdiction; label: string; inputId: string }>();
+const emit = defineEmits<{ change: [place: Jurisdiction] }>();
+const { t } = useI18n();
+const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
+  country: props.place.country,
+  ...(state ? { state } : {}),
+});
+</script>
+
+<template>
+  <div class="place">
+    <el-select
+      :id="inputId"
+      :model-value="place.country"
+      :aria-label="label"
+      @change="(country: Country) => emit('change', { country })"
+    >
+      <el-option v-for="country in countries" :key="country" :value="country" :label="t(`app.country.${country}`)" />
+    </el-select>
+    <el-select
+      v-if="place.country === 'AU'"
+      class="state"
+      :model-value="place.state ?? ''"
+      :aria-label="t('app.situation.stateOf', { of: label })"
+      :placeholder="t('app.situation.state')"
+      clearable
+      @change="(state: Jurisdiction['state'] | '') => emit('change', inState(state))"
+    >
+      <el-option v-for="state in australianStates" :key="state" :value="state" :label="t(`app.state.${state}`)" />
+    </el-select>
+  </div>
+</template>
+
+<style scoped>
+.place {
+  display: flex;
+  gap: 10px;
+}
+.place > * {
+  flex: 1 1 0;
+}
+</style>

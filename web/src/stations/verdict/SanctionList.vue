@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { sanctions, type Sanction } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { usePlaces } from '../../shared/usePlaces.ts';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useRig } from '../../stores/rig.ts';
+import SideSection from './SideSection.vue';
+import SourceLine from './SourceLine.vue';
+
+/** What an excess tends to cost where the rig travels. Indications only, apart from the verdict. */
+const { t } = useI18n();
+const { say } = useSpeech();
+const { placeName } = usePlaces();
+const rig = useRig();
+const list = computed(() => (rig.assessment ? sanctions(rig.assessment.compiled, rig.assessment.checks) : []));
+const cost = ({ band, times, facts }: Sanction): string => {
+  if (!band) return t(facts.how === 'none' ? 'sanction.none' : 'sanction.below');
+  const currency = facts.currency ?? '';
+  if (band.most !== undefined) return t('sanction.range', { amount: band.amount, most: band.most, currency });
+  const points = band.points ?? 0;
+  return t('sanction.band', { amount: band.amount * times, currency, count: points }, points);
+};
+</script>
+
+<template>
+  <SideSection v-if="list.length > 0" name="sanctions" :title="t('app.sanction.title')" :hint="t('app.sanction.text')">
+    <li v-for="(one, index) in list" :key="index">
+      <b>{{ placeName(one.place) }}</b>
+      {{ t('app.sanction.line', { what: say(one.check.name), excess: written(100 * one.excess, 1), cost: cost(one) }) }}
+      <SourceLine :source="one.facts.source" :confidence="one.facts.confidence" :country="one.place.country" />
+    </li>
+  </SideSection>
+</template>
