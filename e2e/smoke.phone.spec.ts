@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { dropDown, expectNoSidewaysScroll, seriousFaults, sentence, wagon } from './support.ts';
+import { choose, dropDown, expectNoSidewaysScroll, seriousFaults, sentence, wagon } from './support.ts';
 
 test('one thumb from the yard to the verdict and its arithmetic', async ({ page }) => {
   await page.goto('/');
@@ -44,6 +44,36 @@ test('the roadside card is one screen', async ({ page }) => {
   await expect(page.getByTestId('card-tow.braked')).toBeInViewport();
   await expectNoSidewaysScroll(page);
   expect(await seriousFaults(page)).toEqual([]);
+});
+
+test('a slip typed in at the weighbridge answers with what was weighed, and outlives the tab', async ({ page }) => {
+  await page.goto(`${wagon}/card`);
+  await expect(page.getByTestId('card-source')).toContainText('not from a weighbridge');
+  await page.getByRole('button', { name: 'Type in a slip' }).tap();
+  const slip = page.getByTestId('slip');
+  const readings = slip.getByRole('listitem');
+  for (const [at, value] of ['1310', '1840', '3350', '2320', '5480'].entries()) {
+    await slip.getByRole('button', { name: 'Another reading' }).tap();
+    await readings.nth(at).getByLabel('Shown', { exact: true }).fill(value);
+    await page.keyboard.press('Tab');
+  }
+  await expect(page.getByTestId('card-source')).toContainText('Weighed: slip “Slip 1”');
+  await expect(readings.filter({ hasText: 'Does not agree with the other readings' })).toHaveCount(1);
+  await expect(readings.nth(2)).toContainText('too much, or they are wrong');
+  await readings.nth(2).getByLabel('Shown', { exact: true }).fill('3150');
+  await page.keyboard.press('Tab');
+  await expect(slip).not.toContainText('Does not agree');
+  await expect(page.getByTestId('card-axle.rear')).toContainText('41 over');
+  await expect(page.getByTestId('card-ball.max')).toContainText('unknown');
+  await slip.getByRole('button', { name: 'Another reading' }).tap();
+  await choose(readings.nth(5), 'On the plate', 'coupling on a scale');
+  await readings.nth(5).getByLabel('Shown', { exact: true }).fill('218');
+  await page.keyboard.press('Tab');
+  await expect(page.getByTestId('card-ball.max')).toContainText('218');
+  await expectNoSidewaysScroll(page);
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.reload();
+  await expect(page.getByTestId('card-axle.rear')).toContainText('41 over');
 });
 
 test('the words fit the screen', async ({ page }) => {

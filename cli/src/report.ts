@@ -14,8 +14,11 @@ import {
   type Speech,
 } from '@wagonomos/core';
 
-/** The verdict as plain data, for scripts and tests. kg unless a check says another unit; null where unknown. */
-export function report(assessment: Assessment, region: Region, words: Speech) {
+/**
+ * The verdict as plain data, for scripts and tests. kg unless a check says another unit; null where unknown.
+ * @param ticket the weighing the loads are from; left out: the plan
+ */
+export function report(assessment: Assessment, region: Region, words: Speech, ticket?: string) {
   const { values, view } = assessment.compiled;
   const kg = (quantity: QuantityName): number | null => {
     const value = values[quantity];
@@ -23,6 +26,7 @@ export function report(assessment: Assessment, region: Region, words: Speech) {
   };
   return {
     region,
+    from: ticket ?? 'plan',
     date: view.situation.date,
     sentence: plainText(assessment.sentence, words),
     legal: assessment.legal,

@@ -207,6 +207,28 @@ describe('wagonomos check', () => {
   });
 });
 
+describe('wagonomos check --ticket', () => {
+  const weighed = () =>
+    changed((raw) => {
+      const reading = { id: 'axles', state: 'coupled', on: ['trailer'], value: 1240 };
+      const slip = { id: 'slip', rig: 'dohle-and-kiebitz', name: 'Quarry', graduation: 10, readings: [reading] };
+      Object.assign(raw, { version: 3, tickets: [slip] });
+    });
+
+  it('judges what was weighed, and leaves open what was not', () => {
+    const { json, code } = check(weighed(), '--ticket', 'Quarry');
+    expect(json).toMatchObject({ from: 'Quarry', loads: { trailerAxles: 1240, trailer: null, ballLoad: null } });
+    expect(json?.checks.find((one) => one.id === 'trailer.axles')).toMatchObject({ status: 'over', margin: -20 });
+    expect(code).toBe(1);
+    expect(check(weighed()).json).toMatchObject({ from: 'plan' });
+  });
+
+  it('knows its slips by name only', () => {
+    expect(check(weighed(), '--ticket', 'Another')).toMatchObject({ code: 2, out: '' });
+    expect(check(weighed(), '--ticket', 'Another').error).toContain('no slip of this rig is called "Another"');
+  });
+});
+
 describe('what cannot be used', () => {
   it.each<[string, string | Buffer, string]>([
     ['broken JSON', '{"format":', 'line 1, column 11'],

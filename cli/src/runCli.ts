@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import {
   assess,
+  assessTicket,
   fileProblemMessages,
   isDay,
   onDay,
@@ -24,7 +25,8 @@ export interface CliResult {
 const misuse = (error: string): CliResult => ({ code: 2, out: '', error });
 
 /**
- * `check FILE [--rig NAME] [--loadout NAME] [--date YYYY-MM-DD]`: the verdict as one JSON object.
+ * `check FILE [--rig NAME] [--loadout NAME] [--ticket NAME] [--date YYYY-MM-DD]`: the verdict as one JSON
+ * object, from the plan or from what was weighed.
  * @param today the day the rules are asked for where neither the option nor the file says one, ISO 8601
  * @returns exit code 2 when the file or the options cannot be used, else 1, 3 or 0 as `exitCode` says
  */
@@ -49,11 +51,13 @@ export function runCli(args: readonly string[], today = new Date().toISOString()
   if (typeof view === 'string') return misuse(view);
   const { situation } = view;
   const asked = options.date === undefined ? view : { ...view, situation: { ...situation, date: options.date } };
-  const assessment = assess(onDay(asked, today));
+  const ticket = read.workspace.tickets.find((one) => one.rig === view.rig.id && one.name === options.ticket);
+  if (options.ticket !== undefined && !ticket) return misuse(say('cli.noSuchTicket', { file, name: options.ticket }));
+  const assessment = ticket ? assessTicket(onDay(asked, today), ticket) : assess(onDay(asked, today));
   const words = speech(view.situation.words);
   return {
     code: exitCode(assessment),
-    out: JSON.stringify(report(assessment, regionOf(view.situation.vehicle.country), words), null, 2),
+    out: JSON.stringify(report(assessment, regionOf(view.situation.vehicle.country), words, ticket?.name), null, 2),
     error: '',
   };
 }
@@ -63,6 +67,7 @@ interface Options {
   readonly rig: string | undefined;
   readonly loadout: string | undefined;
   readonly date: string | undefined;
+  readonly ticket: string | undefined;
 }
 
 function readOptions(args: readonly string[]): Options | string {
@@ -71,15 +76,20 @@ function readOptions(args: readonly string[]): Options | string {
     const { values, positionals } = parseArgs({
       args: [...args],
       allowPositionals: true,
-      options: { rig: { type: 'string' }, loadout: { type: 'string' }, date: { type: 'string' } },
+      options: {
+        rig: { type: 'string' },
+        loadout: { type: 'string' },
+        date: { type: 'string' },
+        ticket: { type: 'string' },
+      },
     });
     const [command, file, ...more] = positionals;
     if (command !== 'check' || file === undefined || more.length > 0) {
       return say('cli.badOption', { option: positionals.join(' ') || '—' });
     }
-    const { rig, loadout, date } = values;
+    const { rig, loadout, date, ticket } = values;
     if (date !== undefined && !isDay(date)) return say('cli.badDate', { date });
-    return { file, rig, loadout, date };
+    return { file, rig, loadout, date, ticket };
   } catch (error) {
     return say('cli.badOption', { option: error instanceof Error ? error.message : '' });
   }

@@ -137,3 +137,17 @@ export type { BodyFacts } from './edits/bodyEdits.ts';
 export { setGear } from './edits/gearEdits.ts';
 export { changeSituation, removeRig, renameRig, setCamperPosition, setHitch } from './edits/rigEdits.ts';
 export { summary } from './verdict/summary.ts';
+
+export {
+  addReading,
+  addTicket,
+  changeReading,
+  changeTicket,
+  removeReading,
+  removeTicket,
+} from './edits/ticketEdits.ts';
+export { assessTicket } from './weighing/measured.ts';
+export type { TicketAssessment } from './weighing/measured.ts';
+export { standOf, stands } from './weighing/stands.ts';
+export type { Stand } from './weighing/stands.ts';
+export type { Reading, Ticket } from './weighing/ticket.ts';

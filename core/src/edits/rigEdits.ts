@@ -42,6 +42,7 @@ export function removeRig(workspace: Workspace, id: string): Workspace {
     rigs,
     bodies,
     situations: workspace.situations.filter((situation) => kept.has(situation.id)),
+    tickets: workspace.tickets.filter((ticket) => ticket.rig !== id),
     loadouts: workspace.loadouts
       .filter((loadout) => kept.has(loadout.id) || loadout.placements.some((one) => bodyIds.has(one.body)))
       .map((loadout) => ({

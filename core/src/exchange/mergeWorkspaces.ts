@@ -31,6 +31,10 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
       loadout: loadouts.now(rig.loadout),
     })),
   );
+  const tickets = joined(
+    base.tickets,
+    incoming.tickets.map((ticket) => ({ ...ticket, rig: rigs.now(ticket.rig) })),
+  );
   return {
     ...base,
     bodies: bodies.all,
@@ -38,6 +42,7 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
     situations: situations.all,
     loadouts: loadouts.all,
     rigs: rigs.all,
+    tickets: tickets.all,
   };
 }
 

@@ -13,6 +13,7 @@ export function referenceProblems(workspace: Workspace): readonly ReferenceProbl
     ...rigProblems(workspace),
     ...loadoutProblems(workspace),
     ...partProblems(workspace),
+    ...ticketProblems(workspace),
   ];
 }
 
@@ -23,8 +24,10 @@ function duplicates(workspace: Workspace): ReferenceProblem[] {
     [['things'], workspace.things],
     [['loadouts'], workspace.loadouts],
     [['situations'], workspace.situations],
+    [['tickets'], workspace.tickets],
     ...workspace.bodies.flatMap((body, at) => bodyLists(body, ['bodies', at])),
     ...workspace.loadouts.map((loadout, at): Listed => [['loadouts', at, 'crew'], loadout.crew]),
+    ...workspace.tickets.map((ticket, at): Listed => [['tickets', at, 'readings'], ticket.readings]),
   ];
   return lists.flatMap(([path, items]) => {
     const seen = new Set<string>();
@@ -104,3 +107,10 @@ const partProblems = (workspace: Workspace): ReferenceProblem[] =>
       part.on || part.off ? [] : [{ code: 'emptyPart' as const, path: ['bodies', at, 'fitted', n] }],
     ),
   );
+
+function ticketProblems({ rigs, tickets }: Workspace): ReferenceProblem[] {
+  const known = new Set(rigs.map((rig) => rig.id));
+  return tickets.flatMap((ticket, at): ReferenceProblem[] =>
+    known.has(ticket.rig) ? [] : [{ code: 'danglingReference', path: ['tickets', at, 'rig'] }],
+  );
+}

@@ -4,6 +4,7 @@ import { bodySchema } from '../rig/body.ts';
 import { idField, nameField } from '../rig/fields.ts';
 import { rigSchema } from '../rig/rig.ts';
 import { situationSchema } from '../situation/situation.ts';
+import { ticketSchema } from '../weighing/ticket.ts';
 import { referenceProblems } from './references.ts';
 
 export const fileFormat = 'wagonomos';
@@ -20,6 +21,7 @@ export const workspaceShape = z.strictObject({
   things: z.array(thingSchema).max(5000),
   loadouts: z.array(loadoutSchema).max(500),
   situations: z.array(situationSchema).max(200),
+  tickets: z.array(ticketSchema).max(2000),
 });
 
 /** The shape, and every reference leads somewhere. */
@@ -41,4 +43,5 @@ export const emptyWorkspace = (id: string, name: string): Workspace => ({
   things: [],
   loadouts: [],
   situations: [],
+  tickets: [],
 });

@@ -28,6 +28,7 @@ export function extractRig(workspace: Workspace, rigId: string): Workspace | nul
     rigs: [rig],
     loadouts: inside,
     situations: workspace.situations.filter((one) => one.id === rig.situation),
+    tickets: workspace.tickets.filter((ticket) => ticket.rig === rigId),
     things: workspace.things.filter((thing) => used.has(thing.id)),
   };
 }

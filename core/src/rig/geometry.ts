@@ -22,6 +22,8 @@ export const trailerGeometrySchema = z.strictObject({
   /** Coupling to the centre of the axle group. */
   axlePosition: lengthField.optional(),
   axles: z.number().int().min(1).max(3),
+  /** Coupling to the jockey wheel. */
+  jockeyPosition: lengthField.optional(),
   /** Between neighbouring axles. */
   axleSpread: lengthField.optional(),
   /** Coupling to the front wall. */

@@ -16,7 +16,8 @@ type SeenCode =
   | 'dampers'
   | 'hundredPlate'
   | 'abs'
-  | 'registeredEmpty';
+  | 'registeredEmpty'
+  | 'reading';
 
 /** What nobody has said yet, so that a load or a limit stays unknown. */
 export type Missing =

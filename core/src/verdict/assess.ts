@@ -23,7 +23,12 @@ export interface Assessment {
 /** The whole way from a rig to its verdict. */
 export function assess(view: RigView): Assessment {
   const compiled = compile(view);
-  const checks = runRulebook(compiled);
+  return assessed(compiled, runRulebook(compiled));
+}
+
+/** What these checks come to, wherever the loads are from. */
+export function assessed(compiled: Compiled, checks: readonly Check[]): Assessment {
+  const { view } = compiled;
   const legal = legality(checks);
   const mark = markOf(legal, checks);
   return {

@@ -122,10 +122,16 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
   gap: 10px;
   align-items: center;
 }
+.row > :nth-child(2):last-child:not(.el-input-number) {
+  grid-column: 2 / -1;
+}
 @media (width <= 720px) {
   .row {
     grid-template-columns: 1fr;
     gap: 4px;
+  }
+  .row > :nth-child(2):last-child:not(.el-input-number) {
+    grid-column: 1;
   }
 }
 </style>

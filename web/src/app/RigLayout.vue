@@ -24,7 +24,8 @@ watch(
 <template>
   <template v-if="rig.view">
     <RouteLine />
-    <RigStage :plain="route.name === 'card' || route.name === 'rules'" />
+    <!-- The card says its own sentence: it may come from a slip. -->
+    <RigStage v-if="route.name !== 'card'" :plain="route.name === 'rules'" />
     <RouterView />
   </template>
   <p v-else class="gone">

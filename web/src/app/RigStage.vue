@@ -4,11 +4,11 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import RigDrawing from '../rig-drawing/RigDrawing.vue';
-import MessageText from '../shared/MessageText.vue';
 import { useSpeech } from '../shared/useSpeech.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
 import MarginText from '../shared/MarginText.vue';
+import VerdictLine from '../shared/VerdictLine.vue';
 
 /** `plain`: the sentence alone, where the screen below says every figure. */
 defineProps<{ plain: boolean }>();
@@ -26,16 +26,12 @@ const totals = computed(() =>
 const router = useRouter();
 const showPlace = (body: string, place: string) =>
   router.push({ name: 'load', params: { rig: rig.rigId }, query: { place: `${body}/${place}` } });
-const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', undecided: 'unknown' } as const;
 </script>
 
 <template>
   <section v-if="rig.assessment && rig.view" class="stage" :aria-label="t('app.stage')">
     <div class="head">
-      <p class="sentence" aria-live="polite" data-test="sentence">
-        <span class="stamp" :class="stamp[rig.assessment.mark]">{{ t(`app.mark.${rig.assessment.mark}`) }}</span>
-        <MessageText :message="rig.assessment.sentence" />
-      </p>
+      <VerdictLine :assessment="rig.assessment" />
       <ul v-if="!plain" class="totals">
         <li v-for="check in totals" :key="check.id">
           <button type="button" :data-test="`total-${check.id}`" @click="arithmetic.open(check.id)">
@@ -72,32 +68,6 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
   justify-content: space-between;
   padding: 12px 18px 6px;
 }
-.sentence {
-  max-width: 800px;
-  min-height: 52px;
-  font-size: 18px;
-  line-height: 26px;
-}
-.stamp {
-  display: inline-block;
-  margin-right: 8px;
-  padding: 0 9px;
-  border-radius: 2px;
-  background: var(--in);
-  color: var(--on-ink);
-  font: 600 15px/22px var(--figures);
-  letter-spacing: 0.06em;
-  text-transform: uppercase;
-}
-.stamp.tight {
-  background: var(--tight);
-}
-.stamp.over {
-  background: var(--over);
-}
-.stamp.unknown {
-  background: repeating-linear-gradient(135deg, var(--slate) 0 5px, var(--soft) 5px 10px);
-}
 .totals {
   display: flex;
   gap: 8px;
@@ -130,10 +100,6 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
   .head {
     display: block;
     padding: 10px 14px 0;
-  }
-  .sentence {
-    font-size: 17px;
-    line-height: 24px;
   }
   .totals {
     justify-content: space-between;

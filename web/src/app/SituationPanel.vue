@@ -27,7 +27,8 @@ const { t } = useI18n();
 const { placeName } = usePlaces();
 const rig = useRig();
 const workspace = useWorkspace();
-const situation = computed(() => rig.view?.situation);
+/** As it was written: the day on which the question is put is not one somebody asked for. */
+const situation = computed(() => workspace.document?.situations.find((one) => one.id === rig.view?.situation.id));
 const wordRegions: readonly Region[] = ['au', 'uk', 'eu'];
 const roles = ['vehicle', 'trailer', 'travel'] as const;
 const shownRoles = computed(() => roles.filter((role) => role !== 'trailer' || rig.view?.trailer));

@@ -23,7 +23,8 @@ const text = computed(() => {
   if (margin === null) {
     return answer(props.check);
   }
-  if (props.check.kind === 'permit') return answer(props.check);
+  // Nobody has a use for chains beyond the number asked for.
+  if (props.check.kind === 'permit' || (props.check.unit === 'pieces' && margin >= 0)) return answer(props.check);
   const shown = checkAmount(props.check, margin, settings.massUnit, 'margin');
   const amount = shown.replace('−', '');
   if (shown.startsWith('−')) return t(props.check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
@@ -52,6 +53,9 @@ const text = computed(() => {
 }
 .over {
   color: var(--over);
+}
+.over.guidance {
+  color: var(--tight);
 }
 .over.permit {
   color: var(--soft);

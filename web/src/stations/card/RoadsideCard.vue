@@ -1,14 +1,19 @@
 <script setup lang="ts">
-import { type Check } from '@wagonomos/core';
-import { Printer } from '@lucide/vue';
+import { addTicket, assessTicket, type Check, type Ticket } from '@wagonomos/core';
+import { Plus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
 import { checkAmount } from '../../shared/checkAmount.ts';
+import VerdictLine from '../../shared/VerdictLine.vue';
 import MarginText from '../../shared/MarginText.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
+import { newId } from '../../shared/newId.ts';
 import { useSettings } from '../../stores/settings.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import SlipForm from './SlipForm.vue';
 
 /** One screen to hold out of the window, or one sheet to print: every mass with its limit and what is left. */
 const { t } = useI18n();
@@ -16,6 +21,31 @@ const { say } = useSpeech();
 const rig = useRig();
 const settings = useSettings();
 const arithmetic = useArithmetic();
+const workspace = useWorkspace();
+const route = useRoute();
+const router = useRouter();
+
+const tickets = computed(() => (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId));
+/** The slip asked for in the address; none: the plan. */
+const ticket = computed(() => tickets.value.find((one) => one.id === route.query['from']));
+const weighed = computed(() => (rig.view && ticket.value ? assessTicket(rig.view, ticket.value) : null));
+const assessment = computed(() => weighed.value ?? rig.assessment);
+/** No id can be this. */
+const plan = 'the plan';
+const from = (id: string) => router.replace({ query: id === plan ? {} : { from: id } });
+const newSlip = () => {
+  if (!rig.view) return;
+  const slip: Ticket = {
+    id: newId(),
+    rig: rig.view.rig.id,
+    name: t('app.slip.called', { number: tickets.value.length + 1 }),
+    date: new Date().toISOString().slice(0, 10),
+    graduation: 10,
+    readings: [],
+  };
+  workspace.edit('app.edit.addTicket', (document) => addTicket(document, slip));
+  void from(slip.id);
+};
 
 const shown = [
   'vehicle.max',
@@ -31,22 +61,50 @@ const shown = [
 ];
 const rows = computed(() =>
   shown.flatMap((id): Check[] => {
-    const check = rig.assessment?.checks.find((one) => one.id === id);
+    const check = assessment.value?.checks.find((one) => one.id === id);
     return check && check.status !== 'notApplicable' ? [check] : [];
   }),
 );
 const amount = (check: Check, value: number | null, rounding: 'load' | 'nearest') =>
   value === null ? t('app.verdict.unknown') : checkAmount(check, value, settings.massUnit, rounding);
+const withDoubt = (check: Check) => {
+  const load = amount(check, check.demand, 'load');
+  return check.sigma && check.demand !== null && check.sigma >= 0.5
+    ? t('app.card.doubt', { load, doubt: amount(check, 2 * check.sigma, 'load') })
+    : load;
+};
 const print = () => window.print();
 </script>
 
 <template>
-  <section v-if="rig.view && rig.assessment" class="card" :aria-label="t('app.card.title')" data-test="card">
+  <section v-if="rig.view && assessment" class="card" :aria-label="t('app.card.title')" data-test="card">
     <header>
       <h2>{{ rig.view.rig.name }}</h2>
       <el-button class="no-print" @click="print"><Printer :size="16" />{{ t('app.card.print') }}</el-button>
     </header>
-    <p class="soft">{{ t('app.card.from', { loadout: rig.view.loadout.name, unit: settings.massUnit }) }}</p>
+    <div class="source no-print">
+      <label for="card-from">{{ t('app.card.source') }}</label>
+      <el-select id="card-from" :model-value="ticket?.id ?? plan" :aria-label="t('app.card.source')" @change="from">
+        <el-option :value="plan" :label="t('app.card.plan', { loadout: rig.view.loadout.name })" />
+        <el-option
+          v-for="one in tickets"
+          :key="one.id"
+          :value="one.id"
+          :label="t('app.card.slip', { slip: one.name, day: one.date ?? '' })"
+        />
+      </el-select>
+      <button type="button" class="quiet-button" :disabled="workspace.follows" @click="newSlip">
+        <Plus :size="15" />{{ t('app.card.newSlip') }}
+      </button>
+    </div>
+    <p class="soft" data-test="card-source">
+      {{
+        ticket
+          ? t('app.card.fromSlip', { slip: ticket.name, day: ticket.date ?? '', unit: settings.massUnit })
+          : t('app.card.from', { loadout: rig.view.loadout.name, unit: settings.massUnit })
+      }}
+    </p>
+    <VerdictLine :assessment="assessment" />
     <table>
       <thead>
         <tr>
@@ -60,13 +118,15 @@ const print = () => window.print();
         <tr v-for="check in rows" :key="check.id" :class="check.status" :data-test="`card-${check.id}`">
           <th scope="row">{{ say(check.name) }}</th>
           <td class="num">
-            <button type="button" @click="arithmetic.open(check.id)">{{ amount(check, check.demand, 'load') }}</button>
+            <b v-if="ticket">{{ withDoubt(check) }}</b>
+            <button v-else type="button" @click="arithmetic.open(check.id)">{{ withDoubt(check) }}</button>
           </td>
           <td class="num">{{ amount(check, check.limit, 'nearest') }}</td>
           <td class="num"><MarginText :check="check" /></td>
         </tr>
       </tbody>
     </table>
+    <SlipForm v-if="weighed" :view="rig.view" :weighed="weighed" @gone="from(plan)" />
   </section>
 </template>
 
@@ -116,6 +176,7 @@ td {
   text-align: right;
   white-space: nowrap;
 }
+td b,
 td button {
   padding: 0;
   border: 0;
@@ -123,6 +184,16 @@ td button {
   color: inherit;
   font: 600 19px var(--figures);
   cursor: pointer;
+}
+.source {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  margin: 10px 0;
+}
+.source .el-select {
+  flex: 1 1 200px;
 }
 .soft {
   font-size: 13px;

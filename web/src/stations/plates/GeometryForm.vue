@@ -20,7 +20,14 @@ const vehicleLengths = [
   'rearOverhang',
   'height',
 ] as const;
-const trailerLengths = ['axlePosition', 'drawbarLength', 'bodyLength', 'axleSpread', 'height'] as const;
+const trailerLengths = [
+  'axlePosition',
+  'drawbarLength',
+  'bodyLength',
+  'axleSpread',
+  'jockeyPosition',
+  'height',
+] as const;
 const camperLengths = ['floorLength', 'overCab', 'height'] as const;
 type Length = (typeof vehicleLengths)[number] | (typeof trailerLengths)[number] | (typeof camperLengths)[number];
 const byKind: Readonly<Record<Body['kind'], readonly Length[]>> = {

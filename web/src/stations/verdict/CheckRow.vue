@@ -17,7 +17,8 @@ const settings = useSettings();
 
 const figures = computed(() => {
   const { demand, limit, sense, sigma, notes } = props.check;
-  if (props.check.status === 'notApplicable' || props.check.quantity === 'answer') {
+  const nothing = demand === null && limit === null && props.check.missing.length === 0;
+  if (props.check.status === 'notApplicable' || props.check.quantity === 'answer' || nothing) {
     return notes[0] ? say(notes[0]) : '';
   }
   const kg = (value: number | null, rounding: 'load' | 'nearest') =>

@@ -17,11 +17,14 @@ const differs = (stop: JourneyStop, road: (typeof roads)[number]): boolean => {
 };
 const speed = (stop: JourneyStop, road: (typeof roads)[number]): string => {
   const value = stop.speed?.[road];
-  return value === null || value === undefined || !stop.speed
+  if (!stop.speed) return t('app.journey.posted');
+  return value === null || value === undefined
     ? t('app.speed.unknown')
     : t('app.speed.value', { value, unit: stop.speed.unit });
 };
-const ball = computed(() => stops.value.some((stop) => stop.leastBall !== null));
+/** Where only signs count, rows of figures would say nothing. */
+const speeds = computed(() => stops.value.some((stop) => stop.speed !== null));
+const ball = computed(() => stops.value.some((stop) => stop.leastBall === 'legal' || stop.leastBall === 'guidance'));
 const novice = computed(() => stops.value.some((stop) => stop.speed?.novice !== undefined));
 </script>
 
@@ -50,7 +53,7 @@ const novice = computed(() => stops.value.some((stop) => stop.speed?.novice !== 
               {{ stop.speed ? t(`app.speed.kind.${stop.speed.as}`) : t('app.journey.posted') }}
             </td>
           </tr>
-          <tr v-for="road in roads" :key="road">
+          <tr v-for="road in speeds ? roads : []" :key="road">
             <th scope="row">{{ t(`app.speed.${road}`) }}</th>
             <td
               v-for="(stop, at) in stops"
@@ -78,7 +81,7 @@ const novice = computed(() => stops.value.some((stop) => stop.speed?.novice !== 
               {{ t(`app.journey.ball.${stop.leastBall ?? 'none'}`) }}
             </td>
           </tr>
-          <tr>
+          <tr v-if="speeds">
             <th scope="row">{{ t('app.source.confidence') }}</th>
             <td v-for="(stop, at) in stops" :key="at" class="soft" :class="stop.speed?.confidence">
               {{
@@ -130,6 +133,7 @@ tbody th {
   font-weight: 400;
 }
 td.num {
+  white-space: nowrap;
   font-size: 19px;
   font-weight: 600;
 }

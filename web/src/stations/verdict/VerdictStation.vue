@@ -15,6 +15,7 @@ const { t } = useI18n();
 const rig = useRig();
 
 const order: readonly Check['status'][] = ['over', 'tight', 'unknown', 'within'];
+const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
 const checks = computed(() => rig.assessment?.checks ?? []);
 const groups = computed(() =>
   checkGroups
@@ -22,7 +23,9 @@ const groups = computed(() =>
       group,
       checks: checks.value
         .filter((check) => check.group === group && check.status !== 'notApplicable')
-        .sort((a, b) => order.indexOf(a.status) - order.indexOf(b.status)),
+        .sort(
+          (a, b) => order.indexOf(a.status) - order.indexOf(b.status) || kinds.indexOf(a.kind) - kinds.indexOf(b.kind),
+        ),
     }))
     .filter((one) => one.checks.length > 0)
     .sort((a, b) => worst(a.checks) - worst(b.checks)),
@@ -45,10 +48,7 @@ const countries = computed(() => {
     <p class="rules">
       {{ t('app.verdict.rules', { countries: countries.map((one) => t(`app.country.${one}`)).join(', ') }) }}
       <span class="legend">
-        <span class="kind legal">{{ t('app.kind.legal') }}</span>
-        <span class="kind maker">{{ t('app.kind.maker') }}</span>
-        <span class="kind guidance">{{ t('app.kind.guidance') }}</span>
-        <span class="kind permit">{{ t('app.kind.permit') }}</span>
+        <span v-for="kind in kinds" :key="kind" class="kind" :class="kind">{{ t(`app.kind.${kind}`) }}</span>
       </span>
       <RouterLink :to="{ name: 'card', params: { rig: rig.rigId } }">{{ t('app.card.open') }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>

@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
+import { readParsed } from '../exchange/readWorkspace.ts';
+import { extractRig } from '../exchange/writeWorkspace.ts';
+import { exampleWorkspace } from '../testing/examples.ts';
+import type { Reading, Ticket } from '../weighing/ticket.ts';
+import { removeRig } from './rigEdits.ts';
+import { addReading, addTicket, changeReading, changeTicket, removeReading, removeTicket } from './ticketEdits.ts';
+
+const start = () => exampleWorkspace('german-estate-and-caravan');
+const slip: Ticket = { id: 'slip', rig: 'dohle-and-kiebitz', name: 'Quarry', graduation: 20, readings: [] };
+const axles: Reading = { id: 'axles', state: 'coupled', on: ['trailer'], value: 1180 };
+
+describe('the log of weighings', () => {
+  it('takes a ticket, its readings, their mending, and gives all of it back', () => {
+    let workspace = addReading(addTicket(start(), slip), 'slip', axles);
+    expect(readParsed(workspace)).toEqual({ ok: true, workspace });
+    workspace = changeReading(workspace, 'slip', 'axles', { value: 1200 });
+    workspace = changeTicket(workspace, 'slip', { date: '2026-05-01', graduation: 10 });
+    expect(workspace.tickets).toEqual([
+      { ...slip, date: '2026-05-01', graduation: 10, readings: [{ ...axles, value: 1200 }] },
+    ]);
+    workspace = changeTicket(removeReading(workspace, 'slip', 'axles'), 'slip', { date: undefined, graduation: 20 });
+    expect(workspace.tickets).toEqual([slip]);
+    expect(removeTicket(workspace, 'slip')).toEqual(start());
+  });
+
+  it('goes with its rig, out and away', () => {
+    const workspace = addTicket(start(), slip);
+    expect(extractRig(workspace, slip.rig)?.tickets).toEqual([slip]);
+    expect(removeRig(workspace, slip.rig).tickets).toEqual([]);
+  });
+
+  it('follows a rig that comes in under another id', () => {
+    const base = start();
+    base.rigs[0]!.name = 'Another';
+    const merged = mergeWorkspaces(base, addTicket(start(), slip));
+    const [ticket] = merged.tickets;
+    expect(merged.rigs.find((rig) => rig.id === ticket?.rig)?.name).toBe(start().rigs[0]?.name);
+    expect(readParsed(merged).ok).toBe(true);
+  });
+
+  it('is refused where it leads to no rig, or names two readings alike', () => {
+    expect(readParsed(addTicket(start(), { ...slip, rig: 'nobody' })).ok).toBe(false);
+    expect(readParsed(addTicket(start(), { ...slip, readings: [axles, axles] })).ok).toBe(false);
+  });
+});

@@ -1,0 +1,48 @@
+import type { Workspace } from '../exchange/workspace.ts';
+import type { Reading, Ticket } from '../weighing/ticket.ts';
+import { inList, without, withoutUndefined } from './lists.ts';
+
+export const addTicket = (workspace: Workspace, ticket: Ticket): Workspace => ({
+  ...workspace,
+  tickets: [...workspace.tickets, ticket],
+});
+
+/** A field given as undefined is taken away. */
+export const changeTicket = (
+  workspace: Workspace,
+  id: string,
+  patch: { [Key in keyof Omit<Ticket, 'id' | 'rig'>]?: Ticket[Key] | undefined },
+): Workspace => ({
+  ...workspace,
+  tickets: inList(workspace.tickets, id, (ticket) => withoutUndefined({ ...ticket, ...patch })),
+});
+
+export const removeTicket = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  tickets: without(workspace.tickets, id),
+});
+
+const changeReadings = (
+  workspace: Workspace,
+  id: string,
+  change: (readings: readonly Reading[]) => readonly Reading[],
+): Workspace => ({
+  ...workspace,
+  tickets: inList(workspace.tickets, id, (ticket) => ({ ...ticket, readings: [...change(ticket.readings)] })),
+});
+
+export const addReading = (workspace: Workspace, id: string, reading: Reading): Workspace =>
+  changeReadings(workspace, id, (readings) => [...readings, reading]);
+
+export const changeReading = (
+  workspace: Workspace,
+  id: string,
+  reading: string,
+  patch: { [Key in keyof Omit<Reading, 'id'>]?: Reading[Key] | undefined },
+): Workspace =>
+  changeReadings(workspace, id, (readings) =>
+    inList(readings, reading, (one) => withoutUndefined({ ...one, ...patch })),
+  );
+
+export const removeReading = (workspace: Workspace, id: string, reading: string): Workspace =>
+  changeReadings(workspace, id, (readings) => without(readings, reading));

@@ -1,0 +1,133 @@
+import { compile, type Compiled, type Value } from '../loading/compile.ts';
+import type { RigView } from '../loading/rigView.ts';
+import type { Missing } from '../rig/missing.ts';
+import { runRulebook } from '../rulebook/runRulebook.ts';
+import { sumLoads } from '../statics/pointLoad.ts';
+import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
+import { nothing, type Row } from '../statics/row.ts';
+import { assessed, type Assessment } from '../verdict/assess.ts';
+import { sumOf, type Combination } from './combination.ts';
+import { adjust, type Adjustment } from './leastSquares.ts';
+import { readingSigma, type Reading, type Ticket } from './ticket.ts';
+import { readingOf, weighedLoads, type WeighingLengths } from './weighedLoads.ts';
+
+/** A reading beside what all of them together make of it. kg. */
+interface WeighedReading {
+  readonly reading: Reading;
+  readonly sigma: number;
+  /** Read less adjusted; null where the reading could not be used. */
+  readonly residual: number | null;
+  /** Disagrees with the others beyond chance, and most of all; several where they cannot be told apart. */
+  readonly suspect: boolean;
+}
+
+/** A rig judged by what was weighed, not by what was planned. */
+export interface TicketAssessment extends Assessment {
+  readonly ticket: Ticket;
+  readonly readings: readonly WeighedReading[];
+}
+
+/** Beyond so many standard deviations a reading and the others cannot both be right. */
+const suspectBeyond = 3;
+
+/** The least-squares picture of a ticket. A reading that weighed nothing of this rig, or shows nothing yet, is left out. */
+function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
+  const used = ticket.readings.flatMap((reading) => {
+    const of = reading.value > 0 ? readingOf(lengths, reading) : null;
+    return of
+      ? [
+          {
+            reading,
+            of,
+            value: reading.value,
+            sigma: readingSigma(reading.value, reading.graduation ?? ticket.graduation),
+          },
+        ]
+      : [];
+  });
+  return { used, adjustment: adjust(used) };
+}
+
+/**
+ * Verdict from a ticket alone: every load that its readings settle, with its ±. What they do not settle is unknown; what is
+ * in a place nobody has weighed, so places and a camper's contents are not judged.
+ */
+export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
+  const planned = compile(view);
+  const lengths: WeighingLengths = { ...planned.lengths, jockey: view.trailer?.geometry.jockeyPosition };
+  const { used, adjustment } = adjustTicket(lengths, ticket);
+  const barsOn = planned.lengths.distribution !== undefined;
+  const compiled = measuredRig(planned, adjustment, quantityCombinations(lengths, barsOn));
+  const checks = runRulebook(compiled).filter(({ quantity }) => quantity !== 'place' && quantity !== 'camper');
+  const worst = suspects(adjustment);
+  return {
+    ...assessed(compiled, checks),
+    ticket,
+    readings: ticket.readings.map((reading) => {
+      const at = used.findIndex((one) => one.reading === reading);
+      const graduation = reading.graduation ?? ticket.graduation;
+      return {
+        reading,
+        sigma: readingSigma(reading.value, graduation),
+        residual: adjustment.residuals[at] ?? null,
+        suspect: worst.includes(at),
+      };
+    }),
+  };
+}
+
+/** Where a reading cannot be right beside the others: the ones of the largest normalised residual, by their order. */
+export function suspects({ normalised }: Adjustment): readonly number[] {
+  const sizes = normalised.map((one) => Math.abs(one ?? 0));
+  const largest = Math.max(0, ...sizes);
+  return largest > suspectBeyond ? sizes.flatMap((size, at) => (size > largest - 1e-6 * largest ? [at] : [])) : [];
+}
+
+/** Every load that is compared with a limit, in terms of what a scale can settle. */
+export function quantityCombinations(
+  lengths: WeighingLengths,
+  barsOn: boolean,
+): Readonly<Record<QuantityName, Combination>> {
+  const solo = weighedLoads(lengths, { state: 'uncoupled' });
+  const towed = lengths.trailer ? weighedLoads(lengths, { state: 'coupled', bars: barsOn }) : solo;
+  const free = lengths.trailer ? weighedLoads(lengths, { state: 'coupled' }) : solo;
+  return {
+    vehicleSolo: sumOf([1, solo.front], [1, solo.rear]),
+    vehicleTotal: sumOf([1, towed.front], [1, towed.rear]),
+    frontAxle: towed.front,
+    rearAxle: towed.rear,
+    driveAxle: towed.drive,
+    tagAxle: towed.tag,
+    trailerTotal: sumOf([1, free.trailer], [1, free.ball]),
+    trailerAxles: towed.trailer,
+    ballLoad: free.ball,
+    ballLoadTowed: towed.ball,
+    combination: sumOf([1, towed.front], [1, towed.rear], [1, towed.trailer]),
+  };
+}
+
+const noRow: Row = { vehicle: nothing, trailer: nothing };
+
+function measuredRig(
+  planned: Compiled,
+  { estimate }: Adjustment,
+  of: Readonly<Record<QuantityName, Combination>>,
+): Compiled {
+  const body = planned.view.vehicle ?? planned.view.trailer;
+  const missing: readonly Missing[] = [{ code: 'reading', body: body?.id ?? '', bodyName: body?.name ?? '' }];
+  const measured = (name: QuantityName): Value => {
+    const plan = planned.values[name];
+    if (plan.kind === 'absent') return plan;
+    const found = estimate(of[name]);
+    if (!found) return { kind: 'unknown', missing };
+    return { kind: 'known', value: found.value, sigma: found.se, row: plan.kind === 'known' ? plan.row : noRow };
+  };
+  return {
+    ...planned,
+    loads: [],
+    sums: { vehicle: sumLoads([], 'vehicle'), trailer: sumLoads([], 'trailer') },
+    massMissing: { vehicle: [], trailer: [] },
+    placeMissing: { vehicle: [], trailer: [] },
+    values: Object.fromEntries(quantityNames.map((name) => [name, measured(name)])) as Compiled['values'],
+  };
+}

@@ -1,0 +1,76 @@
+import type { RigView } from '../loading/rigView.ts';
+import type { Reading } from './ticket.ts';
+
+/** One way to stand on a scale, by a name of its own. */
+export interface Stand {
+  readonly key: StandKey;
+  readonly state: Reading['state'];
+  readonly support?: NonNullable<Reading['support']>;
+  readonly on: Reading['on'];
+}
+
+const standKeys = [
+  'rigFront',
+  'rigRear',
+  'rigVehicle',
+  'rigTrailer',
+  'rigAll',
+  'soloFront',
+  'soloRear',
+  'soloDrive',
+  'soloTag',
+  'soloVehicle',
+  'rigDrive',
+  'rigTag',
+  'ball',
+  'trailerOnStand',
+  'jockey',
+  'trailerOnJockey',
+] as const;
+export type StandKey = (typeof standKeys)[number];
+
+const all: Readonly<Record<StandKey, Omit<Stand, 'key'>>> = {
+  rigFront: { state: 'coupled', on: ['front'] },
+  rigRear: { state: 'coupled', on: ['rear'] },
+  rigVehicle: { state: 'coupled', on: ['front', 'rear'] },
+  rigTrailer: { state: 'coupled', on: ['trailer'] },
+  rigAll: { state: 'coupled', on: ['front', 'rear', 'trailer'] },
+  soloFront: { state: 'uncoupled', on: ['front'] },
+  soloRear: { state: 'uncoupled', on: ['rear'] },
+  soloDrive: { state: 'uncoupled', on: ['drive'] },
+  soloTag: { state: 'uncoupled', on: ['tag'] },
+  soloVehicle: { state: 'uncoupled', on: ['front', 'rear'] },
+  rigDrive: { state: 'coupled', on: ['drive'] },
+  rigTag: { state: 'coupled', on: ['tag'] },
+  ball: { state: 'uncoupled', support: 'ball', on: ['ball'] },
+  trailerOnStand: { state: 'uncoupled', support: 'ball', on: ['trailer'] },
+  jockey: { state: 'uncoupled', support: 'jockey', on: ['jockey'] },
+  trailerOnJockey: { state: 'uncoupled', support: 'jockey', on: ['trailer'] },
+};
+
+/** The ways this rig can stand on a scale, the ones at a public weighbridge first. A fifth wheel shows no ball load by itself. */
+export function stands({ vehicle, trailer }: RigView): readonly Stand[] {
+  const tag = vehicle?.geometry.tagAxle !== undefined;
+  const asked: readonly StandKey[] = [
+    ...(vehicle && trailer ? (['rigFront', 'rigRear', 'rigVehicle', 'rigTrailer', 'rigAll'] as const) : []),
+    ...(vehicle && trailer && tag ? (['rigDrive', 'rigTag'] as const) : []),
+    ...(vehicle ? (['soloFront', 'soloRear', 'soloVehicle'] as const) : []),
+    ...(vehicle && tag ? (['soloDrive', 'soloTag'] as const) : []),
+    ...(trailer ? (['ball', 'trailerOnStand'] as const) : []),
+    ...(trailer && trailer.coupling !== 'fifthWheel' ? (['jockey', 'trailerOnJockey'] as const) : []),
+  ];
+  return asked.map((key) => ({ key, ...all[key] }));
+}
+
+/** The name of how a reading was taken; null where it is another way than these. */
+export const standOf = (reading: Pick<Reading, 'state' | 'support' | 'on'>): StandKey | null =>
+  standKeys.find((key) => {
+    const stand = all[key];
+    const support =
+      reading.on.includes('trailer') && reading.state === 'uncoupled' ? (reading.support ?? 'ball') : null;
+    const alike = support === null || support === (stand.support ?? 'ball');
+    return stand.state === reading.state && alike && sameParts(stand.on, reading.on);
+  }) ?? null;
+
+const sameParts = (a: Reading['on'], b: Reading['on']): boolean =>
+  a.length === b.length && a.every((part) => b.includes(part));

@@ -1,0 +1,71 @@
+import { couplingPosition, effectiveOverhang, effectiveWheelbase, type RigLengths } from '../statics/rigRows.ts';
+import { sumOf, type Combination } from './combination.ts';
+import type { Reading, WeighedPart } from './ticket.ts';
+
+/** The lengths a reading leans on; `jockey` is how far behind the coupling the jockey wheel stands, m. */
+export interface WeighingLengths extends RigLengths {
+  readonly jockey?: number | undefined;
+}
+
+const F: Combination = { F: 1 };
+const R: Combination = { R: 1 };
+const B: Combination = { B: 1 };
+const G: Combination = { G: 1 };
+const tau: Combination = { tau: 1 };
+const none: Combination = {};
+
+/**
+ * The loads under one state of the rig. Equations of statics as for the plan: front F − B'·h/W + τ/W, rear
+ * R + B'·(W+h)/W − τ/W, B' = B − τ/A, trailer axles G + τ/A. Where a length is missing, the load in question is an unknown
+ * of its own and the rest follows from what the wheels carry together.
+ */
+export function weighedLoads(
+  lengths: WeighingLengths,
+  state: Pick<Reading, 'state' | 'bars' | 'support'>,
+): Readonly<Record<WeighedPart, Combination>> {
+  const own = state.state === 'coupled' ? coupled(lengths, state.bars ?? false) : uncoupled(lengths, state.support);
+  const { tagAxle } = lengths.vehicle ?? {};
+  const share = tagAxle?.driveShare ?? 1;
+  return { ...own, drive: sumOf([share, own.rear]), tag: tagAxle ? sumOf([1 - share, own.rear]) : none };
+}
+
+type Loads = Readonly<Record<Exclude<WeighedPart, 'drive' | 'tag'>, Combination>>;
+
+function coupled(lengths: WeighingLengths, bars: boolean): Loads {
+  const axles = lengths.trailer?.axlePosition;
+  const suffix = bars ? 'WithBars' : '';
+  const lever = bars && axles !== undefined ? 1 / axles : null;
+  const ball = !bars ? B : lever === null ? { [`ball${suffix}`]: 1 } : sumOf([1, B], [-lever, tau]);
+  // Whatever the bars take off the coupling, the trailer's axles carry.
+  const trailer = sumOf([1, G], [1, B], [-1, ball]);
+  const vehicle = sumOf([1, F], [1, R], [1, ball]);
+  const wheelbase = effectiveWheelbase(lengths);
+  const overhang = couplingPosition(lengths) === undefined ? undefined : effectiveOverhang(lengths);
+  const known = wheelbase !== undefined && overhang !== undefined && (!bars || lever !== null);
+  const front = known
+    ? sumOf([1, F], [-overhang / wheelbase, ball], [bars ? 1 / wheelbase : 0, tau])
+    : { [`front${suffix}`]: 1 };
+  return { front, rear: sumOf([1, vehicle], [-1, front]), trailer, jockey: none, ball };
+}
+
+/** On its jockey wheel at x_j a trailer shows B·A/(A − x_j) there, and the rest of its mass on the axles. */
+function uncoupled({ trailer, jockey }: WeighingLengths, support: Reading['support']): Loads {
+  const axles = trailer?.axlePosition;
+  const known = axles !== undefined && jockey !== undefined && axles > jockey;
+  const under = support !== 'jockey' ? none : known ? sumOf([axles / (axles - jockey), B]) : { jockey: 1 };
+  return {
+    front: F,
+    rear: R,
+    ball: support === 'jockey' ? none : B,
+    jockey: under,
+    trailer: support === 'jockey' ? sumOf([1, B], [1, G], [-1, under]) : G,
+  };
+}
+
+/** What a reading adds up, or null where nothing of it stood on the plate. */
+export function readingOf(lengths: WeighingLengths, reading: Reading): Combination | null {
+  const loads = weighedLoads(lengths, reading);
+  const parts = new Set(reading.on);
+  const sum = sumOf(...[...parts].map((part) => [1, loads[part]] as const));
+  return Object.keys(sum).length > 0 ? sum : null;
+}

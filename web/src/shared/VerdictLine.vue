@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { Assessment } from '@wagonomos/core';
+import { useI18n } from 'vue-i18n';
+import MessageText from './MessageText.vue';
+
+/** The verdict as a stamp and a sentence. */
+defineProps<{ assessment: Assessment }>();
+const { t } = useI18n();
+const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', undecided: 'unknown' } as const;
+</script>
+
+<template>
+  <p class="sentence" aria-live="polite" data-test="sentence">
+    <span class="stamp" :class="stamp[assessment.mark]">{{ t(`app.mark.${assessment.mark}`) }}</span>
+    <MessageText :message="assessment.sentence" />
+  </p>
+</template>
+
+<style scoped>
+.sentence {
+  max-width: 800px;
+  min-height: 52px;
+  font-size: 18px;
+  line-height: 26px;
+}
+.stamp {
+  display: inline-block;
+  margin-right: 8px;
+  padding: 0 9px;
+  border-radius: 2px;
+  background: var(--in);
+  color: var(--on-ink);
+  font: 600 15px/22px var(--figures);
+  letter-spacing: 0.06em;
+  text-transform: uppercase;
+}
+.stamp.tight {
+  background: var(--tight);
+}
+.stamp.over {
+  background: var(--over);
+}
+.stamp.unknown {
+  background: repeating-linear-gradient(135deg, var(--slate) 0 5px, var(--soft) 5px 10px);
+}
+@media (width <= 720px) {
+  .sentence {
+    font-size: 17px;
+    line-height: 24px;
+  }
+}
+</style>

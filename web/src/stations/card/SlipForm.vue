@@ -1,0 +1,202 @@
+<script setup lang="ts">
+import {
+  addReading,
+  changeReading,
+  changeTicket,
+  removeReading,
+  removeTicket,
+  standOf,
+  stands,
+  type Reading,
+  type RigView,
+  type Stand,
+  type TicketAssessment,
+} from '@wagonomos/core';
+import { Plus, Trash2 } from '@lucide/vue';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import NameField from '../../shared/NameField.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+import { newId } from '../../shared/newId.ts';
+import { written } from '../../shared/useSpeech.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+/** The numbers of one slip, in the order they were read: what stood on the plate, and what it showed. */
+const props = defineProps<{ view: RigView; weighed: TicketAssessment }>();
+const emit = defineEmits<{ gone: [] }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+const ticket = computed(() => props.weighed.ticket);
+const ways = computed(() => stands(props.view));
+/** kg from one step of the scale to the next; bathroom scales to weighbridges. */
+const steps = [0.1, 0.5, 1, 2, 5, 10, 20, 50];
+
+const add = () => {
+  const taken = ticket.value.readings.map(standOf);
+  const way = ways.value.find((one) => !taken.includes(one.key)) ?? ways.value[0];
+  if (!way) return;
+  const reading: Reading = { ...stood(way), id: newId(), value: 0 };
+  workspace.edit('app.edit.ticket', (document) => addReading(document, ticket.value.id, reading));
+};
+const stood = ({ state, support, on }: Stand): Pick<Reading, 'state' | 'support' | 'on'> => ({
+  state,
+  on,
+  ...(support ? { support } : {}),
+});
+const change = (reading: Reading, patch: Parameters<typeof changeReading>[3], merge?: string) =>
+  workspace.edit('app.edit.ticket', (document) => changeReading(document, ticket.value.id, reading.id, patch), merge);
+const standOn = (reading: Reading, key: string) => {
+  const way = ways.value.find((one) => one.key === key);
+  if (way) change(reading, { support: undefined, ...stood(way) });
+};
+const remove = (reading: Reading) =>
+  workspace.edit('app.edit.ticket', (document) => removeReading(document, ticket.value.id, reading.id));
+const set = (patch: Parameters<typeof changeTicket>[2]) =>
+  workspace.edit('app.edit.ticket', (document) => changeTicket(document, ticket.value.id, patch));
+const removeAll = () => {
+  const { id } = ticket.value;
+  emit('gone');
+  workspace.edit('app.edit.removeTicket', (document) => removeTicket(document, id));
+};
+const bars = computed(() => props.view.rig.hitch?.distribution !== undefined);
+/** Where a reading and the others cannot both be right. */
+const doubt = ({ residual, suspect }: TicketAssessment['readings'][number]): string =>
+  suspect && residual !== null
+    ? t(residual > 0 ? 'app.slip.tooMuch' : 'app.slip.tooLittle', { amount: written(Math.abs(residual), 0) })
+    : '';
+</script>
+
+<template>
+  <section class="slip no-print" :aria-label="t('app.slip.title')" :inert="workspace.follows" data-test="slip">
+    <div class="head">
+      <NameField :name="ticket.name" :label="t('app.slip.name')" @change="(name) => set({ name })" />
+      <el-date-picker
+        :model-value="ticket.date ?? ''"
+        type="date"
+        value-format="YYYY-MM-DD"
+        format="D MMM YYYY"
+        :placeholder="t('app.slip.noDate')"
+        :aria-label="t('app.slip.date')"
+        @update:model-value="(date: string | null) => set({ date: date ?? undefined })"
+      />
+      <label class="steps">
+        <span>{{ t('app.slip.steps') }}</span>
+        <el-select
+          :model-value="ticket.graduation"
+          :aria-label="t('app.slip.steps')"
+          @change="(graduation: number) => set({ graduation })"
+        >
+          <el-option
+            v-for="step in steps"
+            :key="step"
+            :value="step"
+            :label="t('app.slip.step', { step: written(step, 1) })"
+          />
+        </el-select>
+      </label>
+    </div>
+    <p class="soft">{{ t('app.slip.hint') }}</p>
+    <ol>
+      <li v-for="one in weighed.readings" :key="one.reading.id" class="reading">
+        <el-select
+          class="way"
+          :model-value="standOf(one.reading) ?? ''"
+          :aria-label="t('app.slip.stood')"
+          @change="(key: string) => standOn(one.reading, key)"
+        >
+          <el-option v-for="way in ways" :key="way.key" :value="way.key" :label="t(`app.slip.way.${way.key}`)" />
+        </el-select>
+        <QuantityField
+          quiet
+          :label="t('app.slip.shown')"
+          field="mass"
+          :value="one.reading.value === 0 ? undefined : one.reading.value"
+          @change="(value) => change(one.reading, { value: value ?? 0 }, `reading ${one.reading.id}`)"
+        />
+        <button type="button" class="icon-button small" :aria-label="t('app.slip.remove')" @click="remove(one.reading)">
+          <Trash2 :size="15" />
+        </button>
+        <el-checkbox
+          v-if="bars && one.reading.state === 'coupled'"
+          class="bars"
+          :model-value="one.reading.bars ?? false"
+          @change="change(one.reading, { bars: $event === true })"
+        >
+          {{ t('app.slip.bars') }}
+        </el-checkbox>
+        <p v-if="doubt(one)" class="doubt">{{ doubt(one) }}</p>
+      </li>
+    </ol>
+    <div class="foot">
+      <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.slip.add') }}</button>
+      <button type="button" class="quiet-button" @click="removeAll">
+        <Trash2 :size="15" />{{ t('app.slip.tear') }}
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.slip {
+  margin-top: 18px;
+  padding: 10px 12px;
+  border: 1px solid var(--line);
+  border-left: 6px solid var(--slate);
+  background: var(--sheet);
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+}
+.head > :first-child {
+  flex: 1 1 180px;
+}
+.steps {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.steps .el-select {
+  width: 96px;
+}
+ol {
+  margin: 8px 0;
+  padding: 0;
+  list-style: none;
+}
+.reading {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 112px 34px;
+  gap: 2px 8px;
+  align-items: center;
+  padding: 5px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.bars,
+.doubt {
+  grid-column: 1 / -1;
+}
+.doubt {
+  color: var(--over);
+  font-weight: 600;
+}
+.foot {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  justify-content: space-between;
+}
+.soft {
+  font-size: 13px;
+}
+@media (width <= 720px) {
+  .reading {
+    grid-template-columns: minmax(0, 1fr) 34px;
+  }
+  .way {
+    grid-column: 1 / -1;
+  }
+}
+</style>
