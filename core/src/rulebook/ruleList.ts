@@ -4,12 +4,16 @@ import type { Check } from './check.ts';
 import { journeyOf, type Situation } from '../situation/situation.ts';
 import type { RuleId, RuleInForce, RulesInForce } from './facts.ts';
 import { factsIn } from './layers.ts';
+import { notAsked } from './notAsked.ts';
+import { ruleFigures } from './ruleFigures.ts';
 
 /** A rule in force for this rig, what is known of it, and what it came to. */
 export interface RuleEntry {
   readonly rule: RuleId;
   readonly name: Message;
   readonly facts: RuleInForce;
+  /** The numbers it names, in words. */
+  readonly figures: readonly Message[];
   /** Its checks on this rig; none where the rig has nothing it asks for. */
   readonly checks: readonly Check[];
   /** Why it does not apply, where it does not. */
@@ -30,8 +34,8 @@ export function ruleList({ view }: Compiled, checks: readonly Check[]): readonly
     const rule = id as RuleId;
     const own = checks.filter((check) => check.rule === rule);
     const applies = own.some((check) => check.status !== 'notApplicable');
-    const whyNot = applies ? null : (own[0]?.notes[0] ?? message('rule.nothingToAsk'));
-    return [{ rule, name: message(`rule.${rule}`), facts, checks: own, whyNot }];
+    const whyNot = applies ? null : (own[0]?.notes[0] ?? notAsked(rule, view));
+    return [{ rule, name: message(`rule.${rule}`), facts, figures: ruleFigures(facts), checks: own, whyNot }];
   });
 }
 

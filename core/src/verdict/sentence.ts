@@ -55,6 +55,7 @@ function undecidedSentence(view: RigView, checks: readonly Check[]): Message {
   const distinct = [...new Map(missing.map((one) => [JSON.stringify(one), one])).values()];
   const [first] = distinct;
   if (!first) return message('verdict.undecided');
+  if (distinct.every((one) => one.code === 'reading')) return message('verdict.notWeighed');
   const what = missingMessage(first);
   return distinct.length === 1
     ? message('verdict.undecidedFor', { what })

@@ -44,6 +44,7 @@ const bearing = ({ bears, facts }: Information): string =>
           >
           <span>{{ t('app.rules.reviewed', { day: one.facts.reviewed }) }}</span>
         </p>
+        <p v-if="one.figures.length > 0" class="figures">{{ one.figures.map(say).join(', ') }}</p>
         <p v-if="one.whyNot" class="soft">{{ t('app.rules.not') }} <MessageText :message="one.whyNot" /></p>
         <ul v-else>
           <li v-for="check in one.checks" :key="check.id">
@@ -104,6 +105,9 @@ article {
   gap: 0 12px;
   color: var(--soft);
   font-size: 13px;
+}
+.figures {
+  font-size: 14px;
 }
 .low .sure {
   color: var(--tight);
