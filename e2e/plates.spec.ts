@@ -24,7 +24,7 @@ async function addPlate(scope: Locator, name: string): Promise<void> {
 }
 
 test('a buyer finds the part of a second-hand trailer that cannot bear its plate', async ({ page }) => {
-  await newRig(page, 'A trailer by itself, for a buyer', 'United Kingdom', {
+  await newRig(page, 'A trailer by itself, for a buyer', 'Great Britain', {
     'What you call the trailer': 'Wheatear 500',
     'Coupling to axles': '3.9',
     'Coupling to front wall': '1.3',

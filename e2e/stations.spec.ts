@@ -46,7 +46,7 @@ test('another country brings other words and other rules', async ({ page }) => {
   await expect(page.getByTestId('check-trailer.max')).toContainText("trailer's permitted mass (F.2)");
   await page.getByRole('button', { name: /DE/ }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('button', { name: 'United Kingdom' }).click();
+  await dialog.getByRole('button', { name: 'Great Britain', exact: true }).click();
   await page.keyboard.press('Escape');
   await expect(page.getByTestId('check-trailer.max')).toContainText('MTPLM');
   await expect(page.getByTestId('check-ball.min')).toHaveCount(0);
