@@ -10,7 +10,7 @@ module.exports = {
         dependencyTypesNot: ['core'],
         pathNot: [
           '^core/src',
-          '^node_modules/(zod|jsonc-parser|date-fns|ml-matrix)/',
+          '^node_modules/(zod|jsonc-parser|date-fns|ml-matrix|papaparse|@types/papaparse)/',
           '^node_modules/(vitest|fast-check)/',
           '^examples/',
           '^docs/',

@@ -31,7 +31,29 @@ const estate = '/rig/dohle-and-kiebitz';
 const views: readonly View[] = [
   { name: 'yard', path: '/' },
   { name: 'plates', path: `${wagon}/plates` },
-  { name: 'load', path: `${wagon}/load` },
+  {
+    name: 'load',
+    path: `${wagon}/load`,
+    prepare: async (page) => {
+      await page.getByRole('button', { name: /^Carry Fridge/ }).focus();
+      await page.keyboard.press('Enter');
+      await page.keyboard.press('ArrowRight');
+      await page.keyboard.press('ArrowRight');
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
+  { name: 'balance', path: `${estate}/balance`, wholePage: true, prepare: (page) => page.waitForTimeout(1500) },
+  {
+    name: 'compare',
+    path: `${wagon}/load`,
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Copy it' }).click();
+      await page.getByRole('button', { name: /^Carry Fridge/ }).focus();
+      for (const key of ['Enter', 'End', 'Enter']) await page.keyboard.press(key);
+      await page.getByRole('link', { name: 'Compare' }).click();
+      await page.locator('[data-test="compare"]').waitFor();
+    },
+  },
   { name: 'verdict', path: `${wagon}/verdict` },
   { name: 'papers', path: `${wagon}/papers` },
   { name: 'words', path: '/words' },

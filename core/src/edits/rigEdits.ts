@@ -1,6 +1,7 @@
 import type { Workspace } from '../exchange/workspace.ts';
 import type { Hitch } from '../rig/hitch.ts';
 import type { Situation } from '../situation/situation.ts';
+import { loadoutIds } from './variantEdits.ts';
 import { inList, without, withoutUndefined } from './lists.ts';
 
 export const renameRig = (workspace: Workspace, id: string, name: string): Workspace => ({
@@ -34,7 +35,9 @@ export const changeSituation = (
 /** Takes a rig away, with the bodies, loadouts and situation that no other rig uses. Things stay owned. */
 export function removeRig(workspace: Workspace, id: string): Workspace {
   const rigs = without(workspace.rigs, id);
-  const kept = new Set(rigs.flatMap((rig) => [rig.vehicle, rig.trailer, rig.camper?.body, rig.situation, rig.loadout]));
+  const kept = new Set(
+    rigs.flatMap((rig) => [rig.vehicle, rig.trailer, rig.camper?.body, rig.situation, ...loadoutIds(rig)]),
+  );
   const bodies = workspace.bodies.filter((body) => kept.has(body.id));
   const bodyIds = new Set(bodies.map((body) => body.id));
   return {

@@ -29,6 +29,7 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
       ...(rig.trailer === undefined ? {} : { trailer: bodies.now(rig.trailer) }),
       situation: situations.now(rig.situation),
       loadout: loadouts.now(rig.loadout),
+      ...(rig.variants === undefined ? {} : { variants: rig.variants.map((id) => loadouts.now(id)) }),
     })),
   );
   const tickets = joined(

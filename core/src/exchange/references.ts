@@ -74,6 +74,9 @@ function rigProblems(workspace: Workspace): ReferenceProblem[] {
       problems.push({ code: 'emptyRig', path: ['rigs', at] });
     }
     if (!loadouts.has(rig.loadout)) problems.push({ code: 'danglingReference', path: path('loadout') });
+    rig.variants?.forEach((id, n) => {
+      if (!loadouts.has(id)) problems.push({ code: 'danglingReference', path: ['rigs', at, 'variants', n] });
+    });
     if (!situations.has(rig.situation)) problems.push({ code: 'danglingReference', path: path('situation') });
     return problems;
   });

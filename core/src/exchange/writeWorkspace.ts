@@ -1,3 +1,4 @@
+import { loadoutIds } from '../edits/variantEdits.ts';
 import type { Workspace } from './workspace.ts';
 
 /** The text of a file: indented, so that it can be read and compared. */
@@ -12,7 +13,7 @@ export function extractRig(workspace: Workspace, rigId: string): Workspace | nul
   const mine = new Set(bodies.map((body) => body.id));
   const loadouts = workspace.loadouts.filter(
     (loadout) =>
-      loadout.id === rig.loadout ||
+      loadoutIds(rig).includes(loadout.id) ||
       (loadout.placements.length > 0 && loadout.placements.every((placement) => mine.has(placement.body))),
   );
   const inside = loadouts.map((loadout) => ({

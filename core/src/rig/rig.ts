@@ -14,5 +14,7 @@ export const rigSchema = z.strictObject({
   hitch: hitchSchema.optional(),
   situation: idField,
   loadout: idField,
+  /** All the ways to load it, in the owner's order, where there is more than that one. */
+  variants: z.array(idField).max(60).optional(),
 });
 export type Rig = z.infer<typeof rigSchema>;

@@ -24,8 +24,8 @@ watch(
 <template>
   <template v-if="rig.view">
     <RouteLine />
-    <!-- The card says its own sentence: it may come from a slip. -->
-    <RigStage v-if="route.name !== 'card'" :plain="route.name === 'rules'" />
+    <!-- The card and the comparison say sentences of their own. -->
+    <RigStage v-if="route.name !== 'card' && route.name !== 'compare'" :plain="route.name === 'rules'" />
     <RouterView />
   </template>
   <p v-else class="gone">

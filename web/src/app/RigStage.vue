@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import type { Check } from '@wagonomos/core';
+import { pillars, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import RigDrawing from '../rig-drawing/RigDrawing.vue';
 import { useSpeech } from '../shared/useSpeech.ts';
+import { useHand } from '../stores/hand.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
 import MarginText from '../shared/MarginText.vue';
@@ -16,10 +17,14 @@ const { t } = useI18n();
 const { say } = useSpeech();
 const rig = useRig();
 const arithmetic = useArithmetic();
+const hand = useHand();
+/** While a thing is carried, the stage shows what would be. */
+const shown = computed(() => hand.outcome ?? rig.assessment);
+const supports = computed(() => (hand.outcome ? pillars(hand.outcome) : rig.supports));
 
 const totals = computed(() =>
   ['vehicle.max', 'trailer.max', 'combination.max'].flatMap((id): Check[] => {
-    const check = rig.assessment?.checks.find((one) => one.id === id);
+    const check = shown.value?.checks.find((one) => one.id === id);
     return check && check.status !== 'notApplicable' ? [check] : [];
   }),
 );
@@ -29,9 +34,9 @@ const showPlace = (body: string, place: string) =>
 </script>
 
 <template>
-  <section v-if="rig.assessment && rig.view" class="stage" :aria-label="t('app.stage')">
+  <section v-if="shown && rig.view" class="stage" :class="{ carrying: hand.held }" :aria-label="t('app.stage')">
     <div class="head">
-      <VerdictLine :assessment="rig.assessment" />
+      <VerdictLine :assessment="shown" />
       <ul v-if="!plain" class="totals">
         <li v-for="check in totals" :key="check.id">
           <button type="button" :data-test="`total-${check.id}`" @click="arithmetic.open(check.id)">
@@ -44,8 +49,10 @@ const showPlace = (body: string, place: string) =>
     <RigDrawing
       v-if="!plain"
       :view="rig.view"
-      :supports="rig.supports"
-      :checks="rig.assessment.checks"
+      :supports="supports"
+      :checks="shown.checks"
+      :previews="hand.previews"
+      :over="hand.over"
       :chains="rig.chains"
       :probe="rig.probe"
       @open="arithmetic.open($event)"
@@ -61,6 +68,11 @@ const showPlace = (body: string, place: string) =>
     linear-gradient(var(--hair) 1px, transparent 1px) 0 0 / 100% 20px,
     linear-gradient(90deg, var(--hair) 1px, transparent 1px) 0 0 / 20px 100%,
     var(--paper);
+}
+.carrying {
+  position: sticky;
+  z-index: 20;
+  top: 0;
 }
 .head {
   display: flex;

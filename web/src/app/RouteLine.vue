@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ballTarget, goalOf } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -10,6 +11,13 @@ const { t } = useI18n();
 const route = useRoute();
 const rig = useRig();
 
+const balance = computed(() => {
+  const target = rig.assessment && ballTarget(rig.assessment);
+  if (!target) return { text: t('app.post.noBall') };
+  const { from, to } = goalOf(target);
+  const inside = target.now >= from && target.now <= to;
+  return { text: t(inside ? 'app.post.ballRight' : 'app.post.ballOff') };
+});
 const notes = computed<Readonly<Partial<Record<StationName, { text: string; warn?: boolean }>>>>(() => {
   const state = rig.state;
   if (!state) return {};
@@ -22,6 +30,7 @@ const notes = computed<Readonly<Partial<Record<StationName, { text: string; warn
   return {
     plates: { text: t('app.post.figures', { count: state.figuresRead }, state.figuresRead) },
     load: { text: t('app.post.things', { count: state.thingsOnBoard }, state.thingsOnBoard) },
+    balance: balance.value,
     verdict,
     papers: { text: t('app.post.papers') },
   };

@@ -17,6 +17,8 @@ const { t } = useI18n();
       </template>
       <dt><kbd>g</kbd> <kbd>y</kbd></dt>
       <dd>{{ t('app.toYard') }}</dd>
+      <dt><kbd>/</kbd></dt>
+      <dd>{{ t('app.quick.label') }}</dd>
       <dt><kbd>Ctrl</kbd> <kbd>Z</kbd></dt>
       <dd>{{ t('app.undo') }}</dd>
       <dt><kbd>Ctrl</kbd> <kbd>Y</kbd></dt>

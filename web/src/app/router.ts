@@ -7,6 +7,7 @@ import { stations, type StationName } from './stations.ts';
 const views: Readonly<Partial<Record<StationName, RouteRecordRaw['component']>>> = {
   plates: () => import('../stations/plates/PlatesStation.vue'),
   load: () => import('../stations/load/LoadStation.vue'),
+  balance: () => import('../stations/balance/BalanceStation.vue'),
   verdict: () => import('../stations/verdict/VerdictStation.vue'),
   papers: () => import('../stations/papers/PapersStation.vue'),
 };
@@ -20,6 +21,7 @@ const routes: RouteRecordRaw[] = [
     redirect: (to) => ({ name: 'verdict', params: to.params }),
     children: [
       { path: 'rules', name: 'rules', component: () => import('../stations/rules/RulesView.vue') },
+      { path: 'compare', name: 'compare', component: () => import('../stations/compare/CompareView.vue') },
       { path: 'card', name: 'card', component: () => import('../stations/card/RoadsideCard.vue') },
       ...stations.map((station) => ({
         path: station.name,

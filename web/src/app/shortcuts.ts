@@ -8,7 +8,7 @@ import { stations } from './stations.ts';
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, [contenteditable]') !== null;
 
-/** Keys for the whole app: undo and redo, `g` and a letter for a station, `?` for this list. Fields keep their own keys. */
+/** Keys for the whole app: undo and redo, `g` and a letter for a station, `/` for the quick line, `?` for this list. Fields keep their own keys. */
 export function useShortcuts() {
   const helpOpen = ref(false);
   const workspace = useWorkspace();
@@ -25,6 +25,13 @@ export function useShortcuts() {
     if (!station || rig.rigId === null) return false;
     void router.push({ name: station.name, params: { rig: rig.rigId } });
     return true;
+  };
+
+  /** The quick line stands under Load; it is fetched there from anywhere. */
+  const toQuickLine = (rigId: string) => {
+    const field = document.querySelector<HTMLElement>('.quick input');
+    if (field) field.focus();
+    else void router.push({ name: 'load', params: { rig: rigId }, query: { quick: '' } });
   };
 
   useEventListener('keydown', (event: KeyboardEvent) => {
@@ -44,6 +51,10 @@ export function useShortcuts() {
     }
     if (key === 'g') going = true;
     else if (event.key === '?') helpOpen.value = true;
+    else if (event.key === '/' && rig.rigId !== null) {
+      event.preventDefault();
+      toQuickLine(rig.rigId);
+    }
   });
 
   return { helpOpen };

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { displayMass, placedBodies, type Check, type RigView, type Side } from '@wagonomos/core';
+import { displayMass, placedBodies, type Check, type PlacePreview, type RigView, type Side } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { written } from '../shared/useSpeech.ts';
 import { useSettings } from '../stores/settings.ts';
 import type { DrawingLayout } from './layout.ts';
 
@@ -11,6 +12,8 @@ const props = defineProps<{
   layout: DrawingLayout;
   contents: ReadonlyMap<string, { readonly mass: number }>;
   checks: readonly Check[];
+  previews: ReadonlyMap<string, PlacePreview> | null;
+  over: string | null;
   narrow: boolean;
 }>();
 const emit = defineEmits<{ place: [body: string, place: string] }>();
@@ -74,6 +77,17 @@ const places = computed(() =>
   ),
 );
 
+/** What would be left in a place: the number, and whether it would break something. Big enough to be read, small boxes too. */
+type Left = { readonly text: string; readonly state: 'fits' | 'staysOver' | 'breaks' };
+const lefts = computed(() => new Map([...(props.previews ?? [])].map(([key, one]) => [key, leftBy(one)] as const)));
+const leftAt = (key: string): Left | undefined => lefts.value.get(key);
+const leftBy = (preview: PlacePreview): Left => {
+  if (preview.left === null) return { text: t('app.verdict.unknown'), state: 'fits' };
+  const left = written(Math.abs(displayMass(preview.left, settings.massUnit, 'margin')), 0);
+  if (preview.left >= 0) return { text: left, state: 'fits' };
+  return { text: t('app.hand.short', { left }), state: preview.breaks ? 'breaks' : 'staysOver' };
+};
+
 const tanks = computed(() =>
   bodies.value.flatMap(({ side, body, offset }) =>
     body.tanks.flatMap((tank) => {
@@ -110,6 +124,10 @@ const people = computed(() =>
     ];
   }),
 );
+const dropClasses = (key: string) => {
+  const state = leftAt(key)?.state;
+  return { target: props.over === key, ...(state ? { [state]: true } : {}) };
+};
 const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id === id)?.x;
 </script>
 
@@ -118,14 +136,30 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
     <g
       v-for="one in places"
       :key="one.key"
+      v-memo="[
+        one.x,
+        one.y,
+        one.width,
+        one.height,
+        one.mass,
+        one.filled,
+        one.over,
+        one.title,
+        over === one.key,
+        leftAt(one.key),
+      ]"
       class="place"
-      :class="{ filled: one.filled, over: one.over }"
+      :class="{ filled: one.filled, over: one.over, ...dropClasses(one.key) }"
+      :data-drop="one.key"
       @click="emit('place', one.body, one.place)"
     >
       <title>{{ one.title }}</title>
       <path v-if="one.arm" :d="one.arm" class="arm" />
       <rect :x="one.x" :y="one.y" :width="one.width" :height="one.height" rx="2" />
-      <text v-if="one.mass" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 5">{{ one.mass }}</text>
+      <text v-if="leftAt(one.key)" class="left" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 6">
+        {{ leftAt(one.key)?.text }}
+      </text>
+      <text v-else-if="one.mass" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 5">{{ one.mass }}</text>
     </g>
     <g v-for="one in tanks" :key="one.key" class="tank" :class="one.kind">
       <title>{{ one.title }}</title>
@@ -171,6 +205,40 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
 .place.over rect {
   fill: color-mix(in srgb, var(--over) 25%, transparent);
   stroke: var(--over);
+}
+.place.fits rect {
+  fill: var(--sheet);
+  stroke: var(--in);
+  stroke-width: 2;
+}
+.place.staysOver rect {
+  fill: var(--sheet);
+  stroke: var(--tight);
+  stroke-width: 2;
+}
+.place.breaks rect {
+  fill: url('#hatch');
+  stroke: var(--over);
+  stroke-width: 2;
+  stroke-dasharray: none;
+}
+.place.target rect {
+  stroke: var(--pen);
+  stroke-width: 3.5;
+  stroke-dasharray: none;
+}
+.place .left {
+  fill: var(--in);
+  stroke: var(--sheet);
+  stroke-width: 4;
+  paint-order: stroke;
+  font-size: 18px;
+}
+.place.staysOver .left {
+  fill: var(--tight);
+}
+.place.breaks .left {
+  fill: var(--over);
 }
 .place:hover rect {
   stroke: var(--pen);

@@ -5,6 +5,7 @@ import {
   type Chain,
   type Check,
   type Pillar,
+  type PlacePreview,
   type RigView,
   type Side,
 } from '@wagonomos/core';
@@ -28,6 +29,9 @@ const props = defineProps<{
   checks: readonly Check[];
   chains: readonly Chain[];
   /** Where somebody is asking how much more would go, m on one of the bodies. */
+  /** Each place with what a thing in the hand would leave there, and the place it is held over. */
+  previews?: ReadonlyMap<string, PlacePreview> | null;
+  over?: string | null;
   probe?: { readonly side: Side; readonly x: number; readonly text: string } | null;
 }>();
 const emit = defineEmits<{ open: [id: string]; place: [body: string, place: string] }>();
@@ -110,6 +114,8 @@ const loadOf = (check: Check | null): string => {
         :layout="layout"
         :contents="contents"
         :checks="checks"
+        :previews="previews ?? null"
+        :over="over ?? null"
         :narrow="narrow"
         @place="(body, place) => emit('place', body, place)"
       />

@@ -1,6 +1,6 @@
 /** Hands a text to the browser as a file to keep. */
-export function downloadText(name: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+export function downloadText(name: string, text: string, type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement('a');
   link.href = url;
   link.download = name;
@@ -9,10 +9,10 @@ export function downloadText(name: string, text: string): void {
 }
 
 /** A file name out of an owner's words: letters and digits of any script, the rest as dashes. */
-export const fileNameFrom = (name: string): string =>
+export const fileNameFrom = (name: string, ending = 'wagonomos.json'): string =>
   `${
     name
       .toLowerCase()
       .replaceAll(/[^\p{L}\p{N}]+/gu, '-')
       .replaceAll(/^-|-$/g, '') || 'wagonomos'
-  }.wagonomos.json`;
+  }.${ending}`;

@@ -6,16 +6,15 @@ import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { freeSeat } from './freeSeat.ts';
 
 const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 
 const add = () => {
-  const seats = props.view.vehicle?.seats ?? [];
-  const taken = props.view.loadout.crew.map((member) => member.seat);
-  const seat = (seats.find((one) => !taken.includes(one.id)) ?? seats.at(-1))?.id;
-  const name = t('app.crew.person', { number: taken.length + 1 });
+  const seat = freeSeat(props.view);
+  const name = t('app.crew.person', { number: props.view.loadout.crew.length + 1 });
   const member = { id: newId(), name, mass: standardPerson, ...(seat === undefined ? {} : { seat }) };
   workspace.edit('app.edit.crew', (document) => addCrew(document, props.view.loadout.id, member));
 };

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import LoadoutBar from './LoadoutBar.vue';
+import HandGuide from './HandGuide.vue';
 import CrewList from './CrewList.vue';
 import PayloadSummary from './PayloadSummary.vue';
 import SpotProbe from './SpotProbe.vue';
@@ -14,6 +16,7 @@ const workspace = useWorkspace();
 
 <template>
   <div v-if="rig.view" class="bench load" :inert="workspace.follows">
+    <LoadoutBar :view="rig.view" />
     <ThingList :view="rig.view" />
     <section>
       <CrewList v-if="rig.view.vehicle" :view="rig.view" />
@@ -24,6 +27,7 @@ const workspace = useWorkspace();
       <SpotProbe :view="rig.view" />
       <PlaceList :view="rig.view" />
     </section>
+    <HandGuide />
   </div>
 </template>
 

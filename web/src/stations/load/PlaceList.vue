@@ -1,39 +1,35 @@
 <script setup lang="ts">
 import {
   addPart,
-  changePart,
   displayMass,
   placeContents,
   placedBodies,
-  placeKinds,
-  removePart,
   roomMessage,
   type Body,
-  type Place,
+  type PlacePreview,
   type RigView,
 } from '@wagonomos/core';
-import { Plus, Trash2 } from '@lucide/vue';
+import { Plus } from '@lucide/vue';
 import { computed, nextTick, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { newId } from '../../shared/newId.ts';
-import NameField from '../../shared/NameField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import MessageText from '../../shared/MessageText.vue';
-import { written } from '../../shared/useSpeech.ts';
-import { useArithmetic } from '../../stores/arithmetic.ts';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useHand } from '../../stores/hand.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import PlaceRow from './PlaceRow.vue';
 
 /** Places, what lies in each, how much more each could take, and which limit would be the first to say no. */
 const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const rig = useRig();
-const arithmetic = useArithmetic();
 const route = useRoute();
 const settings = useSettings();
 const workspace = useWorkspace();
+const hand = useHand();
+const { say } = useSpeech();
 
 const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
 const rooms = computed(() => new Map(rig.rooms.map((one) => [`${one.body}/${one.place.id}`, roomMessage(one)])));
@@ -54,18 +50,21 @@ watch(
 
 const lies = (key: string) => written(displayMass(contents.value.get(key)?.mass ?? 0, settings.massUnit, 'load'), 0);
 
+/** What the thing in the hand would leave in each place; said once when it is picked up. */
+const wouldLeave = computed(
+  () => new Map([...(hand.previews ?? [])].map(([key, preview]) => [key, leaves(preview)] as const)),
+);
+const leaves = (preview: PlacePreview): string => {
+  if (!preview.binding || preview.left === null) return t('app.hand.unknown');
+  const left = written(Math.abs(displayMass(preview.left, settings.massUnit, 'margin')), 0);
+  const named = { left, unit: settings.massUnit, limit: say(preview.binding.name) };
+  return t(preview.left < 0 ? 'app.hand.over' : 'app.hand.left', named);
+};
+
 const add = (body: string) =>
   workspace.edit('app.edit.place', (document) =>
     addPart(document, body, 'places', { id: newId(), name: t('app.places.newName'), kind: 'locker' }),
   );
-const change = (body: string, place: Place, patch: Partial<Place>) =>
-  workspace.edit(
-    'app.edit.place',
-    (document) => changePart(document, body, 'places', place.id, patch),
-    `place ${body} ${place.id} ${Object.keys(patch).join()}`,
-  );
-const remove = (body: string, place: Place) =>
-  workspace.edit('app.edit.place', (document) => removePart(document, body, 'places', place.id));
 </script>
 
 <template>
@@ -77,63 +76,19 @@ const remove = (body: string, place: Place) =>
           <Plus :size="15" />{{ t('app.places.add') }}
         </button>
       </div>
-      <div
+      <PlaceRow
         v-for="{ place, key, room } in placesOf(body)"
-        :id="`place-${key}`"
         :key="key"
-        class="place"
-        :class="{ chosen: chosen === key }"
-        data-test="place"
-      >
-        <details :open="chosen === key">
-          <summary>{{ place.name }}</summary>
-          <div class="fields">
-            <NameField
-              :name="place.name"
-              :label="t('app.places.name')"
-              @change="(name) => change(body.id, place, { name })"
-            />
-            <el-select
-              :model-value="place.kind"
-              :aria-label="t('app.places.kind')"
-              @change="change(body.id, place, { kind: $event })"
-            >
-              <el-option v-for="kind in placeKinds" :key="kind" :value="kind" :label="t(`app.places.kinds.${kind}`)" />
-            </el-select>
-            <QuantityField
-              :label="t(`app.places.x.${body.kind}`)"
-              field="position"
-              :value="place.x"
-              @change="(x) => change(body.id, place, { x })"
-            />
-            <QuantityField
-              :label="t('app.places.length')"
-              field="length"
-              :value="place.length"
-              @change="(length) => change(body.id, place, { length })"
-            />
-            <QuantityField
-              :label="t('app.places.rating')"
-              field="mass"
-              :value="place.rating?.value"
-              @change="
-                (value) =>
-                  change(body.id, place, { rating: value === undefined ? undefined : { ...place.rating, value } })
-              "
-            />
-            <button
-              type="button"
-              class="icon-button"
-              :aria-label="t('app.places.remove', { name: place.name })"
-              @click="remove(body.id, place)"
-            >
-              <Trash2 :size="15" />
-            </button>
-          </div>
-        </details>
-        <button type="button" class="num lies" @click="arithmetic.open(`contents:${key}`)">{{ lies(key) }}</button>
-        <small v-if="room" class="room"><MessageText :message="room" /></small>
-      </div>
+        :place="place"
+        :body-kind="body.kind"
+        :body="body.id"
+        :chosen="chosen === key"
+        :target="hand.over === key"
+        :lies="lies(key)"
+        :room="room"
+        :would-leave="wouldLeave.get(key)"
+        :breaks="hand.previews?.get(key)?.breaks ?? false"
+      />
     </template>
   </div>
 </template>
@@ -144,51 +99,5 @@ const remove = (body: string, place: Place) =>
 }
 .places .section-head:not(:first-child) {
   margin-top: 16px;
-}
-.place {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0 10px;
-  align-items: baseline;
-  padding: 4px 0;
-  border-bottom: 1px dotted var(--line);
-}
-.place.chosen {
-  border-left: 4px solid var(--pen);
-  padding-left: 8px;
-}
-details {
-  grid-row: 1;
-}
-details[open] {
-  grid-column: 1 / -1;
-}
-summary {
-  cursor: pointer;
-}
-.lies {
-  grid-row: 1;
-  grid-column: 2;
-  align-self: start;
-  padding: 0;
-  border: 0;
-  background: none;
-  color: inherit;
-  font-size: 17px;
-  font-weight: 600;
-  cursor: pointer;
-}
-.room {
-  grid-row: 2;
-  grid-column: 1 / -1;
-  color: var(--soft);
-  font: 400 14px var(--figures);
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(118px, 1fr));
-  gap: 8px;
-  align-items: end;
-  padding: 4px 0 10px;
 }
 </style>

@@ -1,18 +1,24 @@
 <script setup lang="ts">
-import { addThing, placeThing, type Placement, type RigView, type Thing } from '@wagonomos/core';
-import { computed, reactive, ref } from 'vue';
+import { addThing, placeThing, writeTable, type RigView } from '@wagonomos/core';
+import { ClipboardPaste, FileDown, Library } from '@lucide/vue';
+import { computed, defineAsyncComponent, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import { atHome, useHand } from '../../stores/hand.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import ThingRow from './ThingRow.vue';
+import { downloadText, fileNameFrom } from '../../shared/download.ts';
+import QuickLine from './QuickLine.vue';
+import ThingShelf from './ThingShelf.vue';
 import PlaceSelect from './PlaceSelect.vue';
+import { thingsElsewhere, type ShelfRow } from './ownThings.ts';
 import { choiceOf, placeGroups } from './placeChoices.ts';
 
 /** Everything owned: on board first, heaviest first, then what stays at home. */
 const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const hand = useHand();
 
 const name = ref('');
 const mass = ref<number>();
@@ -21,23 +27,15 @@ const filter = ref('');
 const groups = computed(() => placeGroups(props.view));
 
 const onBoard = computed(() => new Map(props.view.loadout.placements.map((one) => [one.thing, one])));
-const elsewhere = computed(
-  () =>
-    new Set(
-      (workspace.document?.loadouts ?? [])
-        .filter((loadout) => loadout.id !== props.view.loadout.id)
-        .flatMap((loadout) => loadout.placements.map((one) => one.thing)),
-    ),
-);
-type Row = { thing: Thing; placement: Placement | undefined };
+const elsewhere = computed(() => thingsElsewhere(props.view, workspace.document));
 const matching = computed(() => {
   const wanted = filter.value.trim().toLowerCase();
   return [...props.view.things.values()].filter((thing) => thing.name.toLowerCase().includes(wanted));
 });
 const rows = computed(() => {
-  const all: Row[] = matching.value.map((thing) => ({ thing, placement: onBoard.value.get(thing.id) }));
-  const total = (row: Row) => row.thing.mass * (row.placement?.count ?? 1);
-  const heaviest = (list: Row[]) => list.sort((a, b) => total(b) - total(a));
+  const all: ShelfRow[] = matching.value.map((thing) => ({ thing, placement: onBoard.value.get(thing.id) }));
+  const total = (row: ShelfRow) => row.thing.mass * (row.placement?.count ?? 1);
+  const heaviest = (list: ShelfRow[]) => list.sort((a, b) => total(b) - total(a));
   return {
     board: heaviest(all.filter((row) => row.placement)),
     home: heaviest(all.filter((row) => !row.placement && !elsewhere.value.has(row.thing.id))),
@@ -49,6 +47,24 @@ const shelves = computed(() =>
     .map((key) => ({ key, rows: rows.value[key] }))
     .filter((one) => one.rows.length > 0),
 );
+
+const TableDialog = defineAsyncComponent(() => import('./TableDialog.vue'));
+const TypicalDialog = defineAsyncComponent(() => import('./TypicalDialog.vue'));
+const table = ref(false);
+const typical = ref(false);
+const save = () => {
+  const names = new Map(groups.value.flatMap((group) => group.places.map((one) => [one.key, one.label] as const)));
+  const lines = [...props.view.things.values()].map((thing) => {
+    const placement = onBoard.value.get(thing.id);
+    const place = placement ? (names.get(`${placement.body}/${placement.place}`) ?? '') : '';
+    return { name: thing.name, mass: thing.mass, count: placement?.count ?? 1, place };
+  });
+  const heads = (['name', 'mass', 'unit', 'count', 'place'] as const).map((one) => t(`app.table.columns.${one}`));
+  const [name = '', mass = '', unit = '', count = '', place = ''] = heads;
+  // The mark at the start tells spreadsheets that it is UTF-8.
+  const text = `\uFEFF${writeTable(lines, [name, mass, unit, count, place])}`;
+  downloadText(fileNameFrom(props.view.loadout.name, 'csv'), text, 'text/csv');
+};
 
 /** What is folded away is not made: other trips may own hundreds of things. */
 const unfolded = reactive({ board: true, home: true, others: false });
@@ -82,6 +98,18 @@ const add = () => {
         :aria-label="t('app.load.filter')"
       />
     </div>
+    <QuickLine :view="view" />
+    <div class="tools">
+      <button type="button" class="quiet-button" @click="typical = true">
+        <Library :size="15" />{{ t('app.typical.open') }}
+      </button>
+      <button type="button" class="quiet-button" @click="table = true">
+        <ClipboardPaste :size="15" />{{ t('app.table.open') }}
+      </button>
+      <button type="button" class="quiet-button" @click="save"><FileDown :size="15" />{{ t('app.table.save') }}</button>
+    </div>
+    <TableDialog v-if="table" v-model="table" :view="view" />
+    <TypicalDialog v-if="typical" v-model="typical" :view="view" />
     <form class="add" @submit.prevent="add">
       <el-input
         v-model="name"
@@ -101,27 +129,28 @@ const add = () => {
         t('app.load.add')
       }}</el-button>
     </form>
-    <template v-for="shelf in shelves" :key="shelf.key">
-      <details
-        :open="shelf.key !== 'others'"
-        @toggle="unfolded[shelf.key] = ($event.target as HTMLDetailsElement).open"
-      >
-        <summary>{{ t(`app.load.group.${shelf.key}`, { count: shelf.rows.length }) }}</summary>
-        <ThingRow
-          v-for="row in unfolded[shelf.key] ? shelf.rows : []"
-          :key="row.thing.id"
-          :thing="row.thing"
-          :placement="row.placement"
-          :view="view"
-          :groups="groups"
-        />
-      </details>
-    </template>
+    <details
+      v-for="shelf in shelves"
+      :key="shelf.key"
+      :open="shelf.key !== 'others'"
+      :data-drop="shelf.key === 'home' ? atHome : undefined"
+      :class="{ target: shelf.key === 'home' && hand.over === atHome }"
+      @toggle="unfolded[shelf.key] = ($event.target as HTMLDetailsElement).open"
+    >
+      <summary>{{ t(`app.load.group.${shelf.key}`, { count: shelf.rows.length }) }}</summary>
+      <ThingShelf v-if="unfolded[shelf.key]" :rows="shelf.rows" :view="view" :groups="groups" />
+    </details>
     <p v-if="shelves.length === 0" class="soft">{{ t('app.load.nothing') }}</p>
   </section>
 </template>
 
 <style scoped>
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 8px;
+  margin-bottom: 10px;
+}
 .filter {
   width: 150px;
 }
@@ -131,6 +160,9 @@ const add = () => {
   gap: 8px;
   align-items: start;
   margin-bottom: 10px;
+}
+.target {
+  outline: 2px solid var(--pen);
 }
 summary {
   padding: 6px 0 2px;

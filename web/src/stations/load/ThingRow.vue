@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { changeThing, placeThing, removeThing, type Placement, type RigView, type Thing } from '@wagonomos/core';
-import { Trash2 } from '@lucide/vue';
+import { GripVertical, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
+import { useHand } from '../../stores/hand.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceSelect from './PlaceSelect.vue';
 import { choiceOf, type PlaceGroup } from './placeChoices.ts';
@@ -18,6 +19,7 @@ const props = defineProps<{
 }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const hand = useHand();
 
 const key = computed(() => (props.placement ? `${props.placement.body}/${props.placement.place}` : ''));
 
@@ -49,7 +51,17 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 </script>
 
 <template>
-  <div class="thing" :class="{ home: !placement }" data-test="thing">
+  <div class="thing" :class="{ home: !placement, held: hand.held?.thing === thing.id }" data-test="thing">
+    <button
+      type="button"
+      class="grip"
+      :data-grip="thing.id"
+      :aria-label="t('app.hand.pickUp', { name: thing.name })"
+      @keydown.enter.prevent="hand.pickUp(thing.id, 'keys')"
+      @keydown.space.prevent="hand.pickUp(thing.id, 'keys')"
+    >
+      <GripVertical :size="15" />
+    </button>
     <NameField class="called" :name="thing.name" :label="t('app.load.thingName')" @change="rename" />
     <el-input-number
       v-if="placement"
@@ -92,11 +104,25 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 <style scoped>
 .thing {
   display: grid;
-  grid-template-columns: minmax(0, 1.15fr) 38px 88px minmax(0, 0.85fr) 28px;
+  grid-template-columns: 22px minmax(0, 1.15fr) 38px 88px minmax(0, 0.85fr) 28px;
   gap: 6px;
   align-items: center;
   padding: 2px 0;
   border-bottom: 1px dotted var(--line);
+}
+.grip {
+  display: grid;
+  place-items: center;
+  min-height: 26px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--soft);
+  cursor: grab;
+  touch-action: none;
+}
+.held {
+  background: var(--field);
 }
 .called {
   font: 400 15px/1.3 var(--text);
@@ -112,11 +138,14 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 }
 @media (width <= 720px) {
   .thing {
-    grid-template-columns: minmax(0, 1fr) 44px 92px 30px;
+    grid-template-columns: 30px minmax(0, 1fr) 44px 92px 30px;
+  }
+  .grip {
+    min-height: 40px;
   }
   .where {
     grid-row: 2;
-    grid-column: 1 / 4;
+    grid-column: 2 / 5;
   }
 }
 </style>

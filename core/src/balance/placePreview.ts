@@ -1,0 +1,84 @@
+import { marginAfter, type Shift } from '../limits/shift.ts';
+import type { PlaceRoom } from '../limits/roomInPlaces.ts';
+import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+
+/** A thing in the hand: how heavy, and where it is taken from; left out: from home. */
+export interface InHand {
+  readonly mass: number;
+  readonly from?: { readonly body: string; readonly place: string } | undefined;
+}
+
+/** What would be left if the thing were put down in a place. */
+export interface PlacePreview {
+  readonly body: string;
+  readonly place: string;
+  /** kg left at the limit that would have least left of those the move touches; null where that is not known. */
+  readonly left: number | null;
+  readonly binding: Check | null;
+  /** Whether the move breaks a limit that is kept now, or breaks one further. */
+  readonly breaks: boolean;
+}
+
+/** Less than this, kg, a move does not touch a limit. */
+const untouched = 0.05;
+
+/**
+ * For every place: the limit that would have least left after putting the thing there, of all that the move touches; the
+ * place's own rating among them. Influence rows only, no evaluation: cheap enough for every step of a pointer.
+ */
+export function placePreviews(
+  rooms: readonly PlaceRoom[],
+  checks: readonly Check[],
+  inHand: InHand,
+): readonly PlacePreview[] {
+  const limits = checks.filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check));
+  const source = inHand.from && rooms.find((room) => isPlace(room, inHand.from));
+  return rooms.map((room) => {
+    const { body, place } = { body: room.body, place: room.place.id };
+    const stays = source === room;
+    if (room.x === null || (source && source.x === null))
+      return { body, place, left: null, binding: null, breaks: false };
+    const shifts: readonly Shift[] = stays
+      ? []
+      : [
+          { side: room.side, x: room.x, mass: inHand.mass },
+          ...(source?.x != null ? [{ side: source.side, x: source.x, mass: -inHand.mass }] : []),
+        ];
+    return { body, place, ...tightest(limits, shifts, ratingChange(room, source, inHand.mass, stays)) };
+  });
+}
+
+const isPlace = (room: PlaceRoom, at: InHand['from']): boolean => room.body === at?.body && room.place.id === at.place;
+
+/** kg more that a rated place holds after the move, by `body/place`. */
+function ratingChange(
+  room: PlaceRoom,
+  source: PlaceRoom | undefined,
+  mass: number,
+  stays: boolean,
+): ReadonlyMap<string, number> {
+  if (stays) return new Map();
+  const change = new Map([[`${room.body}/${room.place.id}`, mass]]);
+  if (source) change.set(`${source.body}/${source.place.id}`, -mass);
+  return change;
+}
+
+function tightest(
+  limits: readonly Check[],
+  shifts: readonly Shift[],
+  ratings: ReadonlyMap<string, number>,
+): Pick<PlacePreview, 'left' | 'binding' | 'breaks'> {
+  let left: number | null = null;
+  let binding: Check | null = null;
+  let breaks = false;
+  for (const check of limits) {
+    if (check.margin === null) continue;
+    const own = check.place ? (ratings.get(`${check.place.body}/${check.place.place}`) ?? 0) : 0;
+    const after = check.place ? check.margin - own : (marginAfter(check, shifts) ?? check.margin);
+    const touched = shifts.length === 0 || Math.abs(after - check.margin) > untouched;
+    if (!touched) continue;
+    if (after < -untouched && after < check.margin - untouched) breaks = true;
+    if (left === null || after < left) [left, binding] = [after, check];
+  }
+  return { left, binding, breaks };
+}

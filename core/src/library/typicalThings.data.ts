@@ -1,0 +1,92 @@
+/** Shelves of the library. */
+export const typicalGroups = ['camp', 'home', 'sport', 'gas', 'power', 'vehicle'] as const;
+type TypicalGroup = (typeof typicalGroups)[number];
+
+/** A generic thing with the range its mass usually lies in, kg. Its name is in the catalogue. */
+export interface TypicalThing {
+  readonly id: string;
+  readonly group: TypicalGroup;
+  readonly least: number;
+  readonly most: number;
+  /** What serves the same purpose and weighs less. */
+  readonly lighter?: string;
+}
+
+/** Compiled from general knowledge, of no make: a first figure until the thing itself has been weighed. */
+export const typicalThings: readonly TypicalThing[] = [
+  { id: 'awning', group: 'camp', least: 18, most: 38, lighter: 'airAwning' },
+  { id: 'airAwning', group: 'camp', least: 14, most: 28, lighter: 'porchAwning' },
+  { id: 'porchAwning', group: 'camp', least: 9, most: 18 },
+  { id: 'sunRoof', group: 'camp', least: 5, most: 10 },
+  { id: 'awningCarpet', group: 'camp', least: 4, most: 9 },
+  { id: 'foldingChair', group: 'camp', least: 2.5, most: 5.5, lighter: 'lightChair' },
+  { id: 'lightChair', group: 'camp', least: 0.9, most: 1.8 },
+  { id: 'foldingTable', group: 'camp', least: 5, most: 11, lighter: 'rollTable' },
+  { id: 'rollTable', group: 'camp', least: 2.5, most: 4.5 },
+  { id: 'barbecue', group: 'camp', least: 5, most: 16, lighter: 'smallStove' },
+  { id: 'smallStove', group: 'camp', least: 1, most: 2.5 },
+  { id: 'levellingRamps', group: 'camp', least: 3, most: 6 },
+  { id: 'chocks', group: 'camp', least: 1, most: 2.5 },
+  { id: 'hookUpLead', group: 'camp', least: 4, most: 7 },
+  { id: 'waterHose', group: 'camp', least: 1.5, most: 3.5 },
+  { id: 'waterCarrier', group: 'camp', least: 3, most: 5 },
+  { id: 'wasteTank', group: 'camp', least: 3.5, most: 6 },
+  { id: 'bikeCity', group: 'sport', least: 14, most: 19 },
+  { id: 'bikeElectric', group: 'sport', least: 20, most: 28, lighter: 'bikeCity' },
+  { id: 'bikeChild', group: 'sport', least: 8, most: 12 },
+  { id: 'bikeRack', group: 'sport', least: 12, most: 22 },
+  { id: 'kayak', group: 'sport', least: 20, most: 32, lighter: 'kayakAir' },
+  { id: 'kayakAir', group: 'sport', least: 9, most: 17 },
+  { id: 'paddleBoard', group: 'sport', least: 9, most: 14 },
+  { id: 'skis', group: 'sport', least: 5, most: 8 },
+  { id: 'gas5', group: 'gas', least: 9, most: 12 },
+  { id: 'gas11', group: 'gas', least: 20, most: 25, lighter: 'gas11Light' },
+  { id: 'gas11Light', group: 'gas', least: 15.5, most: 17.5 },
+  { id: 'gas11Empty', group: 'gas', least: 9, most: 14 },
+  { id: 'gas9Au', group: 'gas', least: 17, most: 19.5 },
+  { id: 'gasGlass10', group: 'gas', least: 14, most: 16 },
+  { id: 'leadBattery', group: 'power', least: 24, most: 31, lighter: 'lithiumBattery' },
+  { id: 'lithiumBattery', group: 'power', least: 10, most: 14 },
+  { id: 'solarGlass', group: 'power', least: 8, most: 12, lighter: 'solarFlexible' },
+  { id: 'solarFlexible', group: 'power', least: 1.8, most: 3 },
+  { id: 'inverter', group: 'power', least: 3, most: 9 },
+  { id: 'generator', group: 'power', least: 13, most: 22 },
+  { id: 'satelliteDish', group: 'power', least: 7, most: 16 },
+  { id: 'bullBar', group: 'vehicle', least: 35, most: 75, lighter: 'bullBarLight' },
+  { id: 'bullBarLight', group: 'vehicle', least: 18, most: 35 },
+  { id: 'winch', group: 'vehicle', least: 25, most: 42, lighter: 'winchRope' },
+  { id: 'winchRope', group: 'vehicle', least: 18, most: 30 },
+  { id: 'longRangeTank', group: 'vehicle', least: 20, most: 45 },
+  { id: 'canopy', group: 'vehicle', least: 70, most: 160, lighter: 'canopyLight' },
+  { id: 'canopyLight', group: 'vehicle', least: 40, most: 95 },
+  { id: 'drawers', group: 'vehicle', least: 45, most: 95 },
+  { id: 'roofRack', group: 'vehicle', least: 20, most: 45 },
+  { id: 'roofTent', group: 'vehicle', least: 45, most: 85 },
+  { id: 'towBar', group: 'vehicle', least: 15, most: 40 },
+  { id: 'secondSpare', group: 'vehicle', least: 25, most: 40, lighter: 'tyreRepair' },
+  { id: 'spareWheel', group: 'vehicle', least: 14, most: 24, lighter: 'tyreRepair' },
+  { id: 'tyreRepair', group: 'vehicle', least: 1, most: 3 },
+  { id: 'jack', group: 'vehicle', least: 3, most: 9 },
+  { id: 'toolBox', group: 'vehicle', least: 8, most: 18 },
+  { id: 'recoveryGear', group: 'vehicle', least: 10, most: 25 },
+  { id: 'tyreChains', group: 'vehicle', least: 5, most: 11 },
+  { id: 'mover', group: 'vehicle', least: 28, most: 40 },
+  { id: 'airConditioner', group: 'vehicle', least: 26, most: 38 },
+  { id: 'fridge', group: 'home', least: 15, most: 24, lighter: 'coolBox' },
+  { id: 'coolBox', group: 'home', least: 3, most: 6 },
+  { id: 'cassetteFull', group: 'home', least: 19, most: 24 },
+  { id: 'toiletFluids', group: 'home', least: 2, most: 4 },
+  { id: 'bedding', group: 'home', least: 2.5, most: 5, lighter: 'sleepingBag' },
+  { id: 'sleepingBag', group: 'home', least: 1, most: 2 },
+  { id: 'crockery', group: 'home', least: 1, most: 2.2, lighter: 'crockeryLight' },
+  { id: 'crockeryLight', group: 'home', least: 0.5, most: 1 },
+  { id: 'pans', group: 'home', least: 3, most: 7 },
+  { id: 'foodDay', group: 'home', least: 1, most: 2.2 },
+  { id: 'drinksDay', group: 'home', least: 1.5, most: 3 },
+  { id: 'clothes', group: 'home', least: 6, most: 14 },
+  { id: 'books', group: 'home', least: 2, most: 8 },
+  { id: 'television', group: 'home', least: 3, most: 7 },
+  { id: 'firstAid', group: 'home', least: 0.8, most: 2 },
+  { id: 'extinguisher', group: 'home', least: 1.5, most: 3.5 },
+  { id: 'dogThings', group: 'home', least: 4, most: 12 },
+];

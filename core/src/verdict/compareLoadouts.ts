@@ -1,0 +1,62 @@
+import type { RigView } from '../loading/rigView.ts';
+import { placedBodies } from '../loading/rigView.ts';
+import { tankContents } from '../loading/loadoutLoads.ts';
+import type { Assessment } from './assess.ts';
+
+/** One line in which loadouts differ: where a thing is in each, who sits where, what a tank holds. */
+export interface Difference {
+  readonly kind: 'thing' | 'crew' | 'tank';
+  readonly name: string;
+  /** In the order of the loadouts; null: not on board. kg. */
+  readonly each: readonly ({ readonly mass: number; readonly where: string } | null)[];
+}
+
+/** What is not the same in all of these ways to load one rig, the heaviest difference first. */
+export function loadoutDifferences(assessments: readonly Assessment[]): readonly Difference[] {
+  const lists = assessments.map(({ compiled }) => contentsOf(compiled.view));
+  const keys = new Set(lists.flatMap((list) => [...list.keys()]));
+  return [...keys]
+    .flatMap((key): readonly Difference[] => {
+      const each = lists.map((list) => list.get(key) ?? null);
+      const known = each.find((one) => one !== null);
+      const said = new Set(each.map((one) => (one ? `${one.mass} ${one.where}` : '')));
+      if (!known || said.size === 1) return [];
+      return [
+        { kind: known.kind, name: known.name, each: each.map((one) => one && { mass: one.mass, where: one.where }) },
+      ];
+    })
+    .sort((a, b) => heaviest(b) - heaviest(a));
+}
+
+const heaviest = ({ each }: Difference): number => Math.max(...each.map((one) => one?.mass ?? 0));
+
+interface Content {
+  readonly kind: Difference['kind'];
+  readonly name: string;
+  readonly mass: number;
+  readonly where: string;
+}
+
+function contentsOf(view: RigView): ReadonlyMap<string, Content> {
+  const bodies = placedBodies(view).map(({ body }) => body);
+  const found = new Map<string, Content>();
+  for (const { thing: id, count, body, place } of view.loadout.placements) {
+    const thing = view.things.get(id);
+    const where = bodies.find((one) => one.id === body)?.places.find((one) => one.id === place)?.name ?? '';
+    if (thing) found.set(`thing ${id}`, { kind: 'thing', name: thing.name, mass: thing.mass * count, where });
+  }
+  for (const { name, mass, seat } of view.loadout.crew) {
+    const where = view.vehicle?.seats.find((one) => one.id === seat)?.name ?? '';
+    found.set(`crew ${name}`, { kind: 'crew', name, mass, where });
+  }
+  for (const body of bodies) {
+    for (const tank of body.tanks) {
+      const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+      const mass = tankContents(tank, level);
+      if (mass !== null && mass > 0) {
+        found.set(`tank ${body.id}/${tank.id}`, { kind: 'tank', name: tank.name, mass, where: body.name });
+      }
+    }
+  }
+  return found;
+}

@@ -1,0 +1,95 @@
+import { once } from 'node:events';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { chromium } from '@playwright/test';
+import { createApp } from '../server/src/app.ts';
+import browser from '../playwright.config.ts';
+
+/**
+ * How smooth carrying is with 500 things and 40 places: `npm run drag-bench`, after a build. Prints the work of script and
+ * layout for each pointer move (95th percentile) and the longest task, in ms. A measurement, never a test.
+ */
+const root = fileURLToPath(new URL('..', import.meta.url));
+const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');
+await once(server, 'listening');
+const address = server.address();
+const port = typeof address === 'object' && address ? address.port : 0;
+const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
+const page = await chrome.newPage({ viewport: { width: 1280, height: 800 }, baseURL: `http://127.0.0.1:${port}` });
+
+const demo = path.join(root, 'examples/australian-wagon-and-tandem.wagonomos.json');
+const { readFile } = await import('node:fs/promises');
+interface Raw {
+  bodies: { id: string; kind: string; places: object[] }[];
+  things: object[];
+  loadouts: { placements: object[] }[];
+}
+const raw = JSON.parse(await readFile(demo, 'utf8')) as Raw;
+const places = raw.bodies.reduce((sum, body) => sum + body.places.length, 0);
+const trailer = raw.bodies.find((body) => body.kind === 'trailer');
+for (let at = places; at < 40; at += 1) {
+  const x = 1.4 + ((at * 0.37) % 5.4);
+  trailer?.places.push({
+    id: `bench-${at}`,
+    name: `Bench place ${at}`,
+    kind: 'locker',
+    x,
+    length: 0.3,
+    z: 0.5,
+    height: 0.3,
+  });
+}
+for (let at = raw.things.length; at < 500; at += 1) {
+  raw.things.push({ id: `bench-${at}`, name: `Bench thing ${at}`, mass: 0.1 + (at % 7) / 10 });
+  raw.loadouts[0]?.placements.push({
+    thing: `bench-${at}`,
+    count: 1,
+    body: trailer?.id,
+    place: `bench-${20 + (at % 20)}`,
+  });
+}
+
+await page.goto('/');
+await page.locator('[data-test="file-input"]').setInputFiles({
+  name: 'bench.wagonomos.json',
+  mimeType: 'application/json',
+  buffer: Buffer.from(JSON.stringify({ ...raw, name: 'Bench' })),
+});
+await page.locator('[data-test="rig-card"]').last().click();
+await page.getByRole('link', { name: /^Load/ }).click();
+await page.locator('[data-grip]').first().waitFor();
+await page.evaluate(() => {
+  const tasks: number[] = [];
+  new PerformanceObserver((list) => tasks.push(...list.getEntries().map((one) => one.duration))).observe({
+    type: 'longtask',
+  });
+  Object.assign(window, { longTasks: tasks });
+});
+const session = await page.context().newCDPSession(page);
+await session.send('Performance.enable');
+const spent = async () => {
+  const { metrics } = await session.send('Performance.getMetrics');
+  const of = (name: string) => metrics.find((one) => one.name === name)?.value ?? 0;
+  return 1000 * (of('ScriptDuration') + of('LayoutDuration') + of('RecalcStyleDuration'));
+};
+const grip = await page.locator('[data-grip]').first().boundingBox();
+if (!grip) throw new Error('nothing to carry');
+await page.mouse.move(grip.x + 8, grip.y + 12);
+await page.mouse.down();
+await page.mouse.move(grip.x + 30, grip.y - 10, { steps: 3 });
+await page.waitForTimeout(400);
+const costs: number[] = [];
+for (let at = 0; at < 240; at += 1) {
+  const before = await spent();
+  await page.mouse.move(170 + ((at * 4) % 940), 290 + 60 * Math.sin(at / 7));
+  await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => done(null))));
+  costs.push((await spent()) - before);
+}
+await page.mouse.up();
+const sorted = costs.toSorted((a, b) => a - b);
+const share = (part: number) => (sorted[Math.floor(part * (sorted.length - 1))] ?? 0).toFixed(1);
+const tasks = await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks);
+console.log(`work per pointer move: median ${share(0.5)} ms, 95th percentile ${share(0.95)} ms, worst ${share(1)} ms`);
+console.log(`tasks over 50 ms: ${tasks.length}${tasks.length > 0 ? ` (${tasks.map(Math.round).join(', ')} ms)` : ''}`);
+await chrome.close();
+server.close();

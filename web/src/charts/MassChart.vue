@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import 'apexcharts/bar';
+import 'apexcharts/features/annotations';
+import type { ApexOptions } from 'apexcharts';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import VueApexCharts from 'vue3-apexcharts/core';
+import { written } from '../shared/useSpeech.ts';
+import { useInk } from './useInk.ts';
+
+/** Masses as bars along a body, with its centre and its axle. */
+const props = defineProps<{
+  bars: readonly { readonly x: number; readonly mass: number; readonly names: readonly string[] }[];
+  centre: number;
+  about: number | null;
+}>();
+const { t } = useI18n();
+const ink = useInk();
+const nearest = (x: number) =>
+  props.bars.reduce((best, bar) => (Math.abs(bar.x - x) < Math.abs(best - x) ? bar.x : best), props.bars[0]?.x ?? 0);
+const label = (x: number) => written(x, 2);
+const options = computed<ApexOptions>(() => ({
+  ...ink.value,
+  chart: { ...ink.value.chart, type: 'bar', id: `along ${label(props.centre)}` },
+  plotOptions: { bar: { columnWidth: '88%' } },
+  xaxis: {
+    ...ink.value.xaxis,
+    categories: props.bars.map((bar) => label(bar.x)),
+    title: { text: t('app.balance.axis') },
+  },
+  yaxis: { labels: { formatter: (value: number) => written(value, 0) }, title: { text: t('app.balance.kg') } },
+  tooltip: {
+    custom: undefined,
+    x: { formatter: (_, at) => props.bars[at?.dataPointIndex ?? 0]?.names.join(', ') ?? '' },
+  },
+  annotations: {
+    xaxis: [
+      { x: label(nearest(props.centre)), borderColor: ink.value.pen, label: { text: t('app.balance.centreMark') } },
+      ...(props.about === null
+        ? []
+        : [{ x: label(nearest(props.about)), borderColor: ink.value.ink, label: { text: t('app.balance.axleMark') } }]),
+    ],
+  },
+}));
+const series = computed(() => [
+  { name: t('app.balance.kg'), data: props.bars.map((bar) => Math.round(bar.mass * 10) / 10) },
+]);
+</script>
+
+<template>
+  <VueApexCharts
+    type="bar"
+    height="190"
+    :options="options"
+    :series="series"
+    :aria-label="t('app.balance.chart')"
+    role="img"
+  />
+</template>

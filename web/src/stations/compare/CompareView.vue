@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import { assess, loadoutDifferences, loadoutsOf, onDay, viewRig, type Assessment, type Check } from '@wagonomos/core';
+import { Printer } from '@lucide/vue';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import MarginText from '../../shared/MarginText.vue';
+import VerdictLine from '../../shared/VerdictLine.vue';
+import { checkAmount } from '../../shared/checkAmount.ts';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useRig } from '../../stores/rig.ts';
+import { useSettings } from '../../stores/settings.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+/** Up to four ways to load one rig side by side: verdict, masses, margins, and what is not the same. */
+const { t } = useI18n();
+const { say, speech } = useSpeech();
+const rig = useRig();
+const settings = useSettings();
+const workspace = useWorkspace();
+const most = 4;
+
+const all = computed(() => (workspace.document && rig.view ? loadoutsOf(workspace.document, rig.view.rig) : []));
+const left = ref<readonly string[]>();
+const chosen = computed(() => {
+  const known = all.value.map((one) => one.id);
+  return (left.value ?? known).filter((id) => known.includes(id)).slice(0, most);
+});
+const columns = computed<readonly Assessment[]>(() => {
+  const { document } = workspace;
+  const { view } = rig;
+  if (!document || !view) return [];
+  return chosen.value.flatMap((id) => {
+    const one = viewRig(document, view.rig.id, id);
+    return one ? [assess(onDay(one, view.situation.date ?? ''))] : [];
+  });
+});
+const shown = [
+  'vehicle.max',
+  'axle.front',
+  'axle.rear',
+  'axle.tag',
+  'trailer.max',
+  'trailer.axles',
+  'ball.max',
+  'ball.min',
+  'ball.shareLow',
+  'ball.shareHigh',
+  'combination.max',
+];
+const rows = computed(() =>
+  shown.flatMap((id) => {
+    const checks = columns.value.map(({ checks: own }) => own.find((one) => one.id === id));
+    const first = checks.find((check) => check && check.status !== 'notApplicable');
+    return first ? [{ id, name: say(first.name), checks }] : [];
+  }),
+);
+const load = (check: Check | undefined) =>
+  check?.demand == null ? t('app.verdict.unknown') : checkAmount(check, check.demand, settings.massUnit, 'load');
+const differences = computed(() => loadoutDifferences(columns.value));
+const share = ({ compiled }: Assessment) => {
+  const { ballLoad, trailerTotal } = compiled.values;
+  if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return null;
+  return t('app.compare.percent', { share: written((100 * ballLoad.value) / trailerTotal.value, 1) });
+};
+const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });
+const print = () => window.print();
+</script>
+
+<template>
+  <section v-if="rig.view" class="compare" data-test="compare">
+    <header class="no-print">
+      <el-select
+        :model-value="[...chosen]"
+        multiple
+        :multiple-limit="most"
+        :aria-label="t('app.compare.which')"
+        @change="(ids: string[]) => (left = ids)"
+      >
+        <el-option v-for="one in all" :key="one.id" :value="one.id" :label="one.name" />
+      </el-select>
+      <el-button @click="print"><Printer :size="16" />{{ t('app.card.print') }}</el-button>
+      <RouterLink :to="{ name: 'load', params: { rig: rig.rigId } }">{{ t('app.compare.back') }}</RouterLink>
+    </header>
+    <div class="scroll" tabindex="0" role="region" :aria-label="t('app.compare.title')">
+      <table>
+        <thead>
+          <tr>
+            <td></td>
+            <th v-for="one in columns" :key="one.compiled.view.loadout.id" scope="col">
+              {{ one.compiled.view.loadout.name }}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">{{ t('app.station.verdict') }}</th>
+            <td v-for="one in columns" :key="one.compiled.view.loadout.id" class="verdict">
+              <VerdictLine :assessment="one" />
+            </td>
+          </tr>
+          <tr v-for="row in rows" :key="row.id" :data-test="`compare-${row.id}`">
+            <th scope="row">{{ row.name }}</th>
+            <td v-for="(check, at) in row.checks" :key="at">
+              <b class="num">{{ load(check) }}</b> <MarginText v-if="check" :check="check" />
+            </td>
+          </tr>
+          <tr v-if="rig.view.trailer">
+            <th scope="row">{{ t('app.compare.share') }}</th>
+            <td v-for="one in columns" :key="one.compiled.view.loadout.id" class="num">{{ share(one) }}</td>
+          </tr>
+          <tr class="part">
+            <th :colspan="columns.length + 1" scope="rowgroup">
+              {{ t('app.compare.differs', { count: differences.length }) }}
+            </th>
+          </tr>
+          <tr v-for="one in differences" :key="`${one.kind} ${one.name}`">
+            <th scope="row">{{ one.name }}</th>
+            <td v-for="(each, at) in one.each" :key="at" :class="{ soft: !each }">
+              {{ each ? t('app.compare.lies', { mass: kg(each.mass), where: each.where }) : t('app.load.atHome') }}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.compare {
+  padding: 14px 18px 30px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+header .el-select {
+  flex: 1 1 320px;
+  max-width: 640px;
+}
+header :deep(svg) {
+  margin-right: 6px;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  min-width: 60%;
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 5px 22px 5px 0;
+  border-bottom: 1px dotted var(--line);
+  text-align: left;
+  vertical-align: baseline;
+}
+thead th {
+  border-bottom: 2px solid var(--ink);
+  font: 600 18px/1.2 var(--figures);
+}
+tbody th {
+  max-width: 260px;
+  color: var(--soft);
+  font-weight: 400;
+}
+td b {
+  display: inline-block;
+  min-width: 58px;
+  font-size: 18px;
+}
+.verdict {
+  max-width: 300px;
+}
+.verdict :deep(.sentence) {
+  font-size: 15px;
+  line-height: 21px;
+}
+.part th {
+  padding-top: 16px;
+  border-bottom: 2px solid var(--ink);
+  color: var(--ink);
+  font: 600 18px var(--figures);
+}
+</style>

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import {
+  addCrew,
+  addThing,
+  completions,
+  parseQuickLine,
+  placeThing,
+  setTankLevel,
+  type QuickContext,
+  type QuickEntry,
+  type RigView,
+} from '@wagonomos/core';
+import { computed, onMounted, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
+import { newId } from '../../shared/newId.ts';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSettings } from '../../stores/settings.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import { freeSeat } from './freeSeat.ts';
+import { ownThings } from './ownThings.ts';
+import { choiceOf, placeGroups } from './placeChoices.ts';
+
+/** One line said in a hurry: a thing and where it goes, a tank and how full, somebody and how heavy. */
+const props = defineProps<{ view: RigView }>();
+const { t } = useI18n();
+const { speech } = useSpeech();
+const settings = useSettings();
+const workspace = useWorkspace();
+const route = useRoute();
+const text = ref('');
+const done = ref('');
+const field = ref<{ focus: () => void }>();
+onMounted(() => {
+  if (route.query['quick'] !== undefined) field.value?.focus();
+});
+
+const groups = computed(() => placeGroups(props.view));
+const bodies = computed(() =>
+  [props.view.vehicle, props.view.camper, props.view.trailer].filter((one) => one !== undefined),
+);
+const words = (key: string) =>
+  t(key)
+    .split(',')
+    .map((word) => word.trim());
+const context = computed<QuickContext>(() => ({
+  places: groups.value.flatMap((group) =>
+    group.places.map(({ key, label }) => ({ key, name: label, body: group.label })),
+  ),
+  tanks: bodies.value.flatMap((body) =>
+    body.tanks.map((tank) => ({ key: `${body.id}/${tank.id}`, name: tank.name, body: body.name })),
+  ),
+  things: ownThings(props.view, workspace.document).map(({ id, name }) => ({ key: id, name })),
+  crewWords: words('app.quick.crewWords'),
+  homeWords: words('app.quick.homeWords'),
+  massUnit: settings.massUnit,
+}));
+const read = computed(() => (text.value.trim() === '' ? null : parseQuickLine(text.value, context.value)));
+const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });
+const nameOf = (key: string) => context.value.places.find((place) => place.key === key)?.name ?? '';
+const placeName = (place: string | null | undefined) => (place ? nameOf(place) : t('app.load.atHome'));
+
+const says = (entry: QuickEntry): string => {
+  if (entry.kind === 'crew') return t('app.quick.crew', { name: entry.name, mass: kg(entry.mass) });
+  if (entry.kind === 'tank') {
+    const tank = context.value.tanks.find((one) => one.key === entry.tank)?.name ?? '';
+    return t('app.quick.tank', { tank, share: written(100 * entry.fraction, 1) });
+  }
+  if (entry.kind === 'move') {
+    return t('app.quick.move', {
+      thing: props.view.things.get(entry.thing)?.name ?? '',
+      place: placeName(entry.place),
+    });
+  }
+  return t('app.quick.thing', {
+    times: entry.count,
+    name: entry.name,
+    mass: kg(entry.mass),
+    place: placeName(entry.place),
+  });
+};
+const problem = computed(() =>
+  read.value && !read.value.ok
+    ? t(`app.quick.problem.${read.value.problem.code}`, { text: read.value.problem.text })
+    : '',
+);
+
+const place = (thing: string, to: string | null | undefined, count: number) => {
+  const target = to ? choiceOf(groups.value, to) : undefined;
+  return { thing, spot: target ? { body: target.body, place: target.place, count } : null };
+};
+const apply = (entry: QuickEntry) => {
+  const loadout = props.view.loadout.id;
+  if (entry.kind === 'tank') {
+    const [body = '', tank = ''] = entry.tank.split('/');
+    return workspace.edit('app.edit.tankLevel', (document) =>
+      setTankLevel(document, loadout, body, tank, entry.fraction),
+    );
+  }
+  if (entry.kind === 'crew') {
+    const seat = freeSeat(props.view);
+    const member = {
+      id: newId(),
+      name: entry.name.slice(0, 80),
+      mass: entry.mass,
+      ...(seat === undefined ? {} : { seat }),
+    };
+    return workspace.edit('app.edit.crew', (document) => addCrew(document, loadout, member));
+  }
+  if (entry.kind === 'move') {
+    const now = props.view.loadout.placements.find((one) => one.thing === entry.thing);
+    const { spot } = place(entry.thing, entry.place, entry.count ?? now?.count ?? 1);
+    return workspace.edit('app.edit.move', (document) => placeThing(document, loadout, entry.thing, spot));
+  }
+  const thing = { id: newId(), name: entry.name, mass: entry.mass };
+  const { spot } = place(thing.id, entry.place, entry.count);
+  workspace.edit('app.edit.addThing', (document) => placeThing(addThing(document, thing), loadout, thing.id, spot));
+};
+const enter = () => {
+  if (!read.value?.ok) return;
+  done.value = says(read.value.entry);
+  apply(read.value.entry);
+  text.value = '';
+};
+
+const names = computed(() => [
+  ...context.value.places.map(({ name }) => name),
+  ...context.value.tanks.map(({ name }) => name),
+  ...context.value.things.map(({ name }) => name),
+]);
+const suggested = computed(() => (text.value.length > 1 ? completions(text.value, names.value) : []));
+</script>
+
+<template>
+  <form class="quick" @submit.prevent="enter">
+    <el-input
+      ref="field"
+      v-model="text"
+      list="quick-completions"
+      autocomplete="off"
+      :maxlength="200"
+      :placeholder="t('app.quick.placeholder')"
+      :aria-label="t('app.quick.label')"
+    />
+    <datalist id="quick-completions">
+      <option v-for="line in suggested" :key="line" :value="line" />
+    </datalist>
+    <p class="answer" aria-live="polite" data-test="quick-answer">
+      <span v-if="problem" class="problem">{{ problem }}</span>
+      <span v-else-if="read?.ok">{{ t('app.quick.enter', { what: says(read.entry) }) }}</span>
+      <span v-else-if="done" class="soft">{{ t('app.quick.done', { what: done }) }}</span>
+      <span v-else class="soft">{{ t('app.quick.hint') }}</span>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.quick {
+  margin-bottom: 10px;
+}
+.answer {
+  min-height: 20px;
+  font-size: 14px;
+}
+.problem {
+  color: var(--over);
+}
+</style>

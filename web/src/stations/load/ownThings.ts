@@ -1,0 +1,22 @@
+import type { Placement, RigView, Thing, Workspace } from '@wagonomos/core';
+
+/** A thing, and where it lies in the loadout in hand. */
+export interface ShelfRow {
+  readonly thing: Thing;
+  readonly placement: Placement | undefined;
+}
+
+/** Things that lie in other loadouts than this one and not in it. */
+export function thingsElsewhere(view: RigView, document: Workspace | null): ReadonlySet<string> {
+  const here = new Set(view.loadout.placements.map((one) => one.thing));
+  const others = (document?.loadouts ?? [])
+    .filter((loadout) => loadout.id !== view.loadout.id)
+    .flatMap((loadout) => loadout.placements.map((one) => one.thing));
+  return new Set(others.filter((thing) => !here.has(thing)));
+}
+
+/** What is on board, and what stays at home and is in no other loadout. */
+export function ownThings(view: RigView, document: Workspace | null): readonly Thing[] {
+  const elsewhere = thingsElsewhere(view, document);
+  return [...view.things.values()].filter((thing) => !elsewhere.has(thing.id));
+}

@@ -1,0 +1,81 @@
+import { assess, onDay, placePreviews, placeThing, viewRig, type PlacePreview } from '@wagonomos/core';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+import { useRig } from './rig.ts';
+import { useWorkspace } from './workspace.ts';
+
+/** A thing that has been picked up and not yet put down. */
+interface Held {
+  readonly thing: string;
+  readonly name: string;
+  readonly count: number;
+  /** kg, of all of them. */
+  readonly mass: number;
+  readonly from: { readonly body: string; readonly place: string } | undefined;
+  readonly by: 'pointer' | 'keys';
+}
+
+/** Where a thing would go that stays at home. */
+export const atHome = 'home';
+
+/** What is in the hand while a thing is carried over the rig: by mouse, by finger or by keys. Nothing is stored until it lies. */
+export const useHand = defineStore('hand', () => {
+  const rig = useRig();
+  const workspace = useWorkspace();
+  const held = ref<Held | null>(null);
+  /** `body/place`, or at home; null: over nothing. */
+  const over = ref<string | null>(null);
+
+  const pickUp = (thingId: string, by: Held['by']) => {
+    const thing = rig.view?.things.get(thingId);
+    if (!thing || workspace.follows) return;
+    const placement = rig.view?.loadout.placements.find((one) => one.thing === thingId);
+    const count = placement?.count ?? 1;
+    const from = placement && { body: placement.body, place: placement.place };
+    held.value = { thing: thingId, name: thing.name, count, mass: thing.mass * count, from, by };
+    over.value = by === 'keys' ? (from ? `${from.body}/${from.place}` : atHome) : null;
+  };
+  const hover = (key: string | null) => {
+    const next = held.value ? key : null;
+    if (over.value !== next) over.value = next;
+  };
+  const letGo = () => {
+    held.value = null;
+    over.value = null;
+  };
+
+  const spotAt = (key: string, count: number) => {
+    const [body = '', place = ''] = key.split('/');
+    return key === atHome ? null : { body, place, count };
+  };
+  const putDown = () => {
+    const { view } = rig;
+    const carried = held.value;
+    const key = over.value;
+    letGo();
+    if (!view || !carried || key === null) return;
+    const from = carried.from ? `${carried.from.body}/${carried.from.place}` : atHome;
+    if (key === from) return;
+    workspace.edit('app.edit.move', (document) =>
+      placeThing(document, view.loadout.id, carried.thing, spotAt(key, carried.count)),
+    );
+  };
+
+  /** Each place with what would be left there; null while nothing is held. */
+  const previews = computed<ReadonlyMap<string, PlacePreview> | null>(() => {
+    if (!held.value || !rig.assessment) return null;
+    const list = placePreviews(rig.rooms, rig.assessment.checks, held.value);
+    return new Map(list.map((one) => [`${one.body}/${one.place}`, one]));
+  });
+  /** The rig as it would be with the thing lying where the hand is. */
+  const outcome = computed(() => {
+    const { view } = rig;
+    const carried = held.value;
+    if (!view || !carried || over.value === null || !workspace.document) return null;
+    const moved = placeThing(workspace.document, view.loadout.id, carried.thing, spotAt(over.value, carried.count));
+    const then = viewRig(moved, view.rig.id, view.loadout.id);
+    return then && assess(onDay(then, view.situation.date ?? ''));
+  });
+
+  return { held, over, pickUp, hover, letGo, putDown, previews, outcome };
+});
