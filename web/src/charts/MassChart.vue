@@ -19,6 +19,15 @@ const ink = useInk();
 const nearest = (x: number) =>
   props.bars.reduce((best, bar) => (Math.abs(bar.x - x) < Math.abs(best - x) ? bar.x : best), props.bars[0]?.x ?? 0);
 const label = (x: number) => written(x, 2);
+/** The two stand on either side of their lines, so that they can be read where they are close. */
+const mark = (text: string, textAnchor: 'start' | 'end') => ({
+  text,
+  textAnchor,
+  orientation: 'horizontal',
+  offsetY: 2,
+  style: { background: 'transparent', color: ink.value.ink, fontSize: '13px' },
+  borderWidth: 0,
+});
 const options = computed<ApexOptions>(() => ({
   ...ink.value,
   chart: { ...ink.value.chart, type: 'bar', id: `along ${label(props.centre)}` },
@@ -26,19 +35,32 @@ const options = computed<ApexOptions>(() => ({
   xaxis: {
     ...ink.value.xaxis,
     categories: props.bars.map((bar) => label(bar.x)),
+    // Whole metres are enough to read along.
+    labels: {
+      ...ink.value.xaxis?.labels,
+      rotate: 0,
+      hideOverlappingLabels: false,
+      formatter: (x: string) => (Number.isInteger(Number(x)) ? x : ''),
+    },
+    axisTicks: { show: false },
     title: { text: t('app.balance.axis') },
   },
   yaxis: { labels: { formatter: (value: number) => written(value, 0) }, title: { text: t('app.balance.kg') } },
   tooltip: {
-    custom: undefined,
     x: { formatter: (_, at) => props.bars[at?.dataPointIndex ?? 0]?.names.join(', ') ?? '' },
   },
   annotations: {
     xaxis: [
-      { x: label(nearest(props.centre)), borderColor: ink.value.pen, label: { text: t('app.balance.centreMark') } },
+      { x: label(nearest(props.centre)), borderColor: ink.value.pen, label: mark(t('app.balance.centreMark'), 'end') },
       ...(props.about === null
         ? []
-        : [{ x: label(nearest(props.about)), borderColor: ink.value.ink, label: { text: t('app.balance.axleMark') } }]),
+        : [
+            {
+              x: label(nearest(props.about)),
+              borderColor: ink.value.ink,
+              label: mark(t('app.balance.axleMark'), 'start'),
+            },
+          ]),
     ],
   },
 }));
