@@ -155,3 +155,17 @@ test('a second loadout is copied, changed and set beside the first', async ({ pa
   await choose(bar, 'Loadout in hand', 'Two of us, ten days');
   await expect(sentence(page)).toContainText('38 kg too much');
 });
+
+test('what is left is drawn step by step for each body, when somebody wants to see it', async ({ page }) => {
+  await page.goto(`${wagon}/load`);
+  await page.getByText('As a chart', { exact: true }).click();
+  for (const [side, whole] of [
+    ['vehicle', 3220],
+    ['trailer', 2750],
+  ] as const) {
+    const chart = page.getByTestId(`waterfall-${side}`);
+    await expect(chart.locator(`.apexcharts-bar-area[val="${whole}"]`)).toBeVisible();
+    await expect(chart).toContainText('body alone');
+  }
+  expect(await seriousFaults(page)).toEqual([]);
+});

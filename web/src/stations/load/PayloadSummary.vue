@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { displayMass, payload, type Payload } from '@wagonomos/core';
-import { computed } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
@@ -13,6 +13,10 @@ const { limitWord } = useSpeech();
 const rig = useRig();
 const settings = useSettings();
 const arithmetic = useArithmetic();
+
+const WaterfallChart = defineAsyncComponent(() => import('../../charts/WaterfallChart.vue'));
+/** The chart is fetched when somebody wants to see it. */
+const charted = ref(false);
 
 const sheets = computed(() => {
   const compiled = rig.assessment?.compiled;
@@ -39,6 +43,17 @@ function lines(sheet: Payload): readonly { key: string; value: number | null; op
 }
 const kg = (value: number | null, rounding: 'nearest' | 'margin' = 'nearest') =>
   value === null ? t('app.payload.unknown') : written(displayMass(value, settings.massUnit, rounding), 0);
+/** The same lines as steps of a chart; nothing where one of them is not known. */
+const stepsOf = (sheet: Payload & { readonly lines: ReturnType<typeof lines> }) => {
+  if (sheet.max === null || sheet.left === null || sheet.lines.some(({ value }) => value === null)) return [];
+  const amount = (value: number) => displayMass(value, settings.massUnit, 'nearest');
+  return [
+    { label: maximum(sheet), change: amount(sheet.max), kind: 'whole' },
+    ...sheet.lines.map(({ key, value }) => ({ label: labelOf(key), change: amount(value ?? 0), kind: 'off' as const })),
+    { label: t('app.payload.left'), change: amount(sheet.left), kind: 'left' },
+  ] as const;
+};
+const labelOf = (key: string) => (key === 'ballLoad' ? t('app.payload.ballLoad') : t(`payload.${key}`));
 const maximum = (sheet: Payload) => limitWord(sheet.side === 'vehicle' ? 'vehicleMax' : 'trailerMax');
 </script>
 
@@ -60,7 +75,7 @@ const maximum = (sheet: Payload) => limitWord(sheet.side === 'vehicle' ? 'vehicl
             </td>
           </tr>
           <tr v-for="line in sheet.lines" :key="line.key">
-            <th scope="row">{{ line.key === 'ballLoad' ? t('app.payload.ballLoad') : t(`payload.${line.key}`) }}</th>
+            <th scope="row">{{ labelOf(line.key) }}</th>
             <td class="num">
               <button type="button" @click="arithmetic.open(line.opens)">{{ kg(line.value) }}</button>
             </td>
@@ -81,6 +96,16 @@ const maximum = (sheet: Payload) => limitWord(sheet.side === 'vehicle' ? 'vehicl
         </tbody>
       </table>
     </div>
+    <details class="chart" @toggle="charted = ($event.target as HTMLDetailsElement).open">
+      <summary>{{ t('app.payload.asChart') }}</summary>
+      <template v-if="charted">
+        <figure v-for="sheet in sheets" :key="sheet.side" :data-test="`waterfall-${sheet.side}`">
+          <figcaption>{{ sheet.name }}</figcaption>
+          <WaterfallChart v-if="stepsOf(sheet).length > 0" :steps="stepsOf(sheet)" />
+          <p v-else class="soft">{{ t('app.balance.unknown') }}</p>
+        </figure>
+      </template>
+    </details>
   </div>
 </template>
 
@@ -141,5 +166,16 @@ td button:hover {
   border: 0;
   font: 400 13px var(--text);
   text-align: left;
+}
+.chart summary {
+  margin-top: 8px;
+  font: 600 16px var(--figures);
+  cursor: pointer;
+}
+figure {
+  margin: 8px 0 0;
+}
+figcaption {
+  color: var(--soft);
 }
 </style>
