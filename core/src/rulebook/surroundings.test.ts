@@ -174,6 +174,24 @@ describe('what would bring it right', () => {
     for (const one of list) expect(one.mass).toBeGreaterThan(0);
   });
 
+  it('lightens the nose of the trailer only as far as the usual band on the coupling allows', () => {
+    const found = assess(exampleView('australian-wagon-and-tandem'));
+    const { view } = found.compiled;
+    const placements = view.loadout.placements.filter((one) => one.body === view.trailer?.id);
+    const compiled = { ...found.compiled, view: { ...view, loadout: { ...view.loadout, placements } } };
+    /** Only the trailer is loaded, 3 kg are over at the car's rear axle, and the band has so much room. */
+    const helps = (room: number) => {
+      const checks = found.checks.map((one) => {
+        if (one.id === 'axle.rear') return { ...one, margin: -3 };
+        return one.id === 'ball.shareLow' ? { ...one, margin: room } : one;
+      });
+      const rear = checks.find((one) => one.id === 'axle.rear');
+      return rear ? remedies({ ...found, compiled, checks }, rear) : [];
+    };
+    expect(helps(50).length).toBeGreaterThan(0);
+    expect(helps(0.1)).toEqual([]);
+  });
+
   it('has nothing to say of what is kept, or follows from plates alone', () => {
     const found = assess(
       made({ limits: { vehicleMax: 3000, trailerAxlesMax: 2500 }, trailer: { brakeKind: 'overrun' } }),

@@ -1,10 +1,12 @@
 import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
 import { lossPerKg } from '../limits/roomAt.ts';
+import { marginAfter } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { placeContents } from '../rulebook/placeChecks.ts';
 import type { Side } from '../statics/pointLoad.ts';
+import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from './assess.ts';
 
 /** A place or a tank out of which so much could be taken. */
@@ -31,7 +33,7 @@ const shown = 3;
 
 /**
  * What would bring an exceeded check right by taking away alone, the least first: emptying part of a place or of a tank,
- * where that passes no other limit. Taking away never loads a tail, so it is always safe to offer.
+ * where that passes no other limit and leaves the coupling in its band.
  */
 export function remedies(assessment: Assessment, check: Check): readonly Remedy[] {
   const { margin, use } = check;
@@ -54,16 +56,17 @@ export function remedies(assessment: Assessment, check: Check): readonly Remedy[
 /** Below this a kilogram taken away does next to nothing. */
 const leastLoss = 0.01;
 
-/** Whether every other limit that is kept now is still kept after so much is taken away. */
-function keepsOthers(checks: readonly Check[], healed: Check, { side, x }: Source, mass: number): boolean {
-  return checks.every((other) => {
-    if (other.id === healed.id || !bindingKinds.includes(other.kind)) return true;
-    if (other.margin === null || !other.use || other.status === 'over') return true;
-    const after = other.margin + mass * lossPerKg(other, other.use, side, x);
-    const either = other.either ? other.either.margin + mass * lossPerKg(other, other.either.use, side, x) : -Infinity;
-    return Math.max(after, either) >= 0;
+/**
+ * Whether after taking so much away every limit that is kept now is still kept, and none that is not gets worse. The usual
+ * band of the load on the coupling counts here too: a lightened nose would mend an axle and let the trailer swing.
+ */
+const keepsOthers = (checks: readonly Check[], healed: Check, { side, x }: Source, mass: number): boolean =>
+  checks.every((other) => {
+    if (other.id === healed.id || (!bindingKinds.includes(other.kind) && other.rule !== 'ball.share')) return true;
+    if (other.margin === null) return true;
+    const after = marginAfter(other, [{ side, x, mass: -mass }]) ?? other.margin;
+    return after >= Math.min(0, other.margin) - massTolerance;
   });
-}
 
 function sourcesOf({ compiled }: Assessment): readonly Source[] {
   const { view } = compiled;
