@@ -19,7 +19,7 @@ export { isDay } from './rig/fields.ts';
 export { brakeKinds, isFifthWheel, isMotorCaravan, presences, vehicleBuilds } from './rig/body.ts';
 export type { Body, Camper, Presence, Trailer, Vehicle, VehicleBuild } from './rig/body.ts';
 export { placeKinds } from './rig/equipment.ts';
-export type { Place, PlaceKind, Seat, Tank, TankKind } from './rig/equipment.ts';
+export type { FittedPart, Fitting, Place, PlaceKind, Seat, Tank, TankKind } from './rig/equipment.ts';
 export { forceLimits } from './rig/limitNames.ts';
 export type { LimitName, PlateSource } from './rig/limitNames.ts';
 export { conditionKinds } from './rig/plate.ts';
@@ -30,8 +30,8 @@ export type { Rig } from './rig/rig.ts';
 export { missingMessage, whereToFind } from './rig/missing.ts';
 export type { Missing } from './rig/missing.ts';
 
-export type { CrewMember, Loadout, Placement, Thing } from './loading/loadout.ts';
-export { tankContents } from './loading/loadoutLoads.ts';
+export type { CrewMember, Loadout, Placement, Thing, Trip } from './loading/loadout.ts';
+export { positionNow, tankContents } from './loading/loadoutLoads.ts';
 export { payload } from './loading/payload.ts';
 export type { Payload } from './loading/payload.ts';
 export { onDay, placedBodies, viewRig } from './loading/rigView.ts';
@@ -129,6 +129,7 @@ export {
   placeThing,
   removeCrew,
   removeThing,
+  setFittingPosition,
   setTankLevel,
 } from './edits/loadoutEdits.ts';
 export { addNewRig } from './edits/newRig.ts';
@@ -166,6 +167,17 @@ export { parseQuickLine } from './quick/quickLine.ts';
 export type { Nameable, QuickContext, QuickEntry, QuickProblem } from './quick/quickLine.ts';
 export { cutTable, guessColumns, readTable, tableColumns, writeTable } from './tables/thingTable.ts';
 export type { HeadingWords, RowFault, TableColumn } from './tables/thingTable.ts';
+export { addPlaces } from './edits/placeEdits.ts';
+export { addFitting, changeFitting, removeFitting } from './edits/fittingEdits.ts';
+export { addTrip, removeTrip } from './edits/tripEdits.ts';
+export { sideLoads } from './balance/sideLoads.ts';
+export type { SideLoad, SideLoads, WheelEnd } from './balance/sideLoads.ts';
+export { placeSetsFor, placesOfSet } from './library/placeSets.ts';
+export type { PlaceSet } from './library/placeSets.data.ts';
+export { leaveAtHome } from './loading/leaveAtHome.ts';
+export type { Wanted } from './loading/leaveAtHome.ts';
+export { leanOf, massOfOne, mayGo, placedMass } from './loading/placed.ts';
+export { seatsIn } from './rig/seatsIn.ts';
 export { takeRows } from './edits/tableEdits.ts';
 export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from './edits/variantEdits.ts';
 export { loadoutDifferences } from './verdict/compareLoadouts.ts';

@@ -1,6 +1,9 @@
 import { marginAfter, type Shift } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
+import type { Placement } from '../loading/loadout.ts';
+import { mayGo, placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
+import type { Place } from '../rig/equipment.ts';
 import { bandFor } from '../rulebook/ballChecks.ts';
 import { bindingKinds, type Check } from '../rulebook/check.ts';
 import { influenceAt } from '../statics/row.ts';
@@ -21,7 +24,8 @@ export interface BallTarget {
 
 /** One thing to do. `fraction` is the level a tank would have, `to` the place a thing would go; null: it stays at home. */
 export interface BallMove {
-  readonly kind: 'tank' | 'thing';
+  /** A thing that is turned stays where it is, its heavy end the other way. */
+  readonly kind: 'tank' | 'thing' | 'turn';
   readonly id: string;
   readonly name: string;
   readonly body: string;
@@ -156,6 +160,9 @@ interface Spot {
   readonly place: string;
   readonly name: string;
   readonly x: number;
+  /** m, the place's middle on its own body. */
+  readonly middle: number;
+  readonly is: Place;
 }
 
 function thingCandidates(view: RigView): readonly Candidate[] {
@@ -163,28 +170,31 @@ function thingCandidates(view: RigView): readonly Candidate[] {
     body.places.flatMap((place) =>
       place.x === undefined || offset === null
         ? []
-        : [{ side, body: body.id, place: place.id, name: place.name, x: offset + place.x }],
+        : [{ side, body: body.id, place: place.id, name: place.name, x: offset + place.x, middle: place.x, is: place }],
     ),
   );
   return view.loadout.placements.flatMap((placement): readonly Candidate[] => {
     const thing = view.things.get(placement.thing);
     const here = spots.find((spot) => spot.body === placement.body && spot.place === placement.place);
     if (!thing || here?.side !== 'trailer') return [];
-    const mass = thing.mass * placement.count;
-    const x = placement.x === undefined ? here.x : placement.x + (here.x - placeMiddle(view, here));
-    const away = { side: here.side, x, mass: -mass };
+    const mass = placedMass(thing, placement);
+    const at = (how: Placement, spot: Spot) => spot.x - spot.middle + (placedX(thing, how, spot.is) ?? spot.middle);
+    const away = { side: here.side, x: at(placement, here), mass: -mass };
     const base = { kind: 'thing', id: thing.id, name: thing.name, body: here.body, from: here.name } as const;
+    const loose = { ...placement, x: undefined };
+    const turned = { ...placement, turned: !placement.turned };
     return [
       { ...base, to: null, shifts: [away] },
+      ...(thing.heavyEnd
+        ? [{ ...base, kind: 'turn', to: null, shifts: [{ side: here.side, x: at(turned, here), mass }, away] } as const]
+        : []),
       ...spots
-        .filter((spot) => spot !== here)
-        .map((spot): Candidate => ({ ...base, to: spot, shifts: [{ side: spot.side, x: spot.x, mass }, away] })),
+        .filter((spot) => spot !== here && mayGo(thing, spot.is))
+        .map((spot): Candidate => ({
+          ...base,
+          to: spot,
+          shifts: [{ side: spot.side, x: at(loose, spot), mass }, away],
+        })),
     ];
   });
 }
-
-/** m on its own body. */
-const placeMiddle = (view: RigView, { body, place }: Spot): number =>
-  placedBodies(view)
-    .find((one) => one.body.id === body)
-    ?.body.places.find((one) => one.id === place)?.x ?? 0;

@@ -1,11 +1,17 @@
 import { marginAfter, type Shift } from '../limits/shift.ts';
 import type { PlaceRoom } from '../limits/roomInPlaces.ts';
+import type { Thing } from '../loading/loadout.ts';
+import { mayGo } from '../loading/placed.ts';
 import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
 
 /** A thing in the hand: how heavy, and where it is taken from; left out: from home. */
 export interface InHand {
   readonly mass: number;
-  readonly from?: { readonly body: string; readonly place: string } | undefined;
+  /** Where alone it may go, by kind of place. */
+  readonly onlyIn?: Thing['onlyIn'];
+  readonly from?: { readonly body: string; readonly place: string; readonly x?: number | undefined } | undefined;
+  /** m from its middle to its centre of mass, rearwards. */
+  readonly lean?: number | undefined;
 }
 
 /** What would be left if the thing were put down in a place. */
@@ -17,6 +23,8 @@ export interface PlacePreview {
   readonly binding: Check | null;
   /** Whether the move breaks a limit that is kept now, or breaks one further. */
   readonly breaks: boolean;
+  /** Its owner said that it does not go into such a place. */
+  readonly barred: boolean;
 }
 
 /** Less than this, kg, a move does not touch a limit. */
@@ -33,20 +41,26 @@ export function placePreviews(
 ): readonly PlacePreview[] {
   const limits = checks.filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check));
   const source = inHand.from && rooms.find((room) => isPlace(room, inHand.from));
+  const lean = inHand.lean ?? 0;
   return rooms.map((room) => {
     const { body, place } = { body: room.body, place: room.place.id };
+    const barred = !mayGo(inHand, room.place);
     const stays = source === room;
     if (room.x === null || (source && source.x === null))
-      return { body, place, left: null, binding: null, breaks: false };
+      return { body, place, left: null, binding: null, breaks: false, barred };
     const shifts: readonly Shift[] = stays
       ? []
       : [
-          { side: room.side, x: room.x, mass: inHand.mass },
-          ...(source?.x != null ? [{ side: source.side, x: source.x, mass: -inHand.mass }] : []),
+          { side: room.side, x: room.x + lean, mass: inHand.mass },
+          ...(source?.x != null ? [{ side: source.side, x: spotOf(source, inHand) + lean, mass: -inHand.mass }] : []),
         ];
-    return { body, place, ...tightest(limits, shifts, ratingChange(room, source, inHand.mass, stays)) };
+    return { body, place, barred, ...tightest(limits, shifts, ratingChange(room, source, inHand.mass, stays)) };
   });
 }
+
+/** m on the side's axis where the thing lies now: in the middle of its place, or where its owner put it there. */
+const spotOf = (source: PlaceRoom, { from }: InHand): number =>
+  (source.x ?? 0) + (from?.x === undefined || source.place.x === undefined ? 0 : from.x - source.place.x);
 
 const isPlace = (room: PlaceRoom, at: InHand['from']): boolean => room.body === at?.body && room.place.id === at.place;
 

@@ -137,7 +137,14 @@ export const setSeat = (workspace: Workspace, vehicleId: string, seatId: string,
 
 /** Takes a seat out; whoever sat there is still on board and has no seat. */
 export function removeSeat(workspace: Workspace, vehicleId: string, seatId: string): Workspace {
-  const rest = changeSeats(workspace, vehicleId, (seats) => without(seats, seatId));
+  const rest = changeBody(
+    changeSeats(workspace, vehicleId, (seats) => without(seats, seatId)),
+    vehicleId,
+    (body) => ({
+      ...body,
+      fitted: body.fitted.map((part) => (part.seat === seatId ? withoutUndefined({ ...part, seat: undefined }) : part)),
+    }),
+  );
   const using = new Set(rest.rigs.filter((rig) => rig.vehicle === vehicleId).map((rig) => rig.loadout));
   return {
     ...rest,

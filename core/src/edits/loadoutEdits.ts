@@ -25,9 +25,14 @@ export const removeThing = (workspace: Workspace, id: string): Workspace => ({
     ...loadout,
     placements: loadout.placements.filter((one) => one.thing !== id),
   })),
+  trips: workspace.trips.map((trip) =>
+    trip.carried.some((one) => one.thing === id)
+      ? { ...trip, carried: trip.carried.filter((one) => one.thing !== id) }
+      : trip,
+  ),
 });
 
-/** Puts a thing in a place of this loadout, wherever it was before; null takes it home. */
+/** Puts a thing in a place of this loadout, wherever it was before, as wet and as turned as it was; null takes it home. */
 export const placeThing = (
   workspace: Workspace,
   loadoutId: string,
@@ -37,7 +42,9 @@ export const placeThing = (
   changeLoadout(workspace, loadoutId, (loadout) => {
     const at = loadout.placements.findIndex((one) => one.thing === thing);
     const others = loadout.placements.filter((one) => one.thing !== thing);
-    if (where) others.splice(at < 0 ? others.length : at, 0, { thing, ...where });
+    const { wet, turned } = loadout.placements[at] ?? {};
+    const lies = where && withoutUndefined({ thing, wet, turned, ...where });
+    if (lies) others.splice(at < 0 ? others.length : at, 0, lies);
     return { ...loadout, placements: others };
   });
 
@@ -57,6 +64,22 @@ export const changeCrew = (
 
 export const removeCrew = (workspace: Workspace, loadoutId: string, id: string): Workspace =>
   changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: without(loadout.crew, id) }));
+
+/** Puts a moving part of a body into one of its positions. */
+export const setFittingPosition = (
+  workspace: Workspace,
+  loadoutId: string,
+  body: string,
+  fitting: string,
+  position: string,
+): Workspace =>
+  changeLoadout(workspace, loadoutId, (loadout) => ({
+    ...loadout,
+    fittingPositions: [
+      ...(loadout.fittingPositions ?? []).filter((one) => one.body !== body || one.fitting !== fitting),
+      { body, fitting, position },
+    ],
+  }));
 
 /** @param fraction 0 empty to 1 full */
 export const setTankLevel = (

@@ -46,12 +46,16 @@ export function removeRig(workspace: Workspace, id: string): Workspace {
     bodies,
     situations: workspace.situations.filter((situation) => kept.has(situation.id)),
     tickets: workspace.tickets.filter((ticket) => ticket.rig !== id),
+    trips: workspace.trips.filter((trip) => trip.rig !== id),
     loadouts: workspace.loadouts
       .filter((loadout) => kept.has(loadout.id) || loadout.placements.some((one) => bodyIds.has(one.body)))
       .map((loadout) => ({
         ...loadout,
         placements: loadout.placements.filter((one) => bodyIds.has(one.body)),
         tankLevels: loadout.tankLevels.filter((one) => bodyIds.has(one.body)),
+        ...(loadout.fittingPositions
+          ? { fittingPositions: loadout.fittingPositions.filter((one) => bodyIds.has(one.body)) }
+          : {}),
       })),
   };
 }

@@ -33,7 +33,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 3 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 4 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -183,6 +183,16 @@ describe('a file that can be used', () => {
     const raw = readFileSync(url, 'utf8').replace('"before1997": true', '"before1997": false');
     const read = readWorkspace(raw);
     expect(read.ok && read.workspace.situations[0]?.licence).toEqual({ issuer: 'GB', classes: ['B'] });
+  });
+
+  it('of version 3 is read for ever, with its slips and variants, and knows no trips yet', () => {
+    const url = new URL('golden/version-3.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.tickets[0]?.readings.map((one) => one.value)).toEqual([1080, 2560]);
+    expect(read.workspace.rigs[0]?.variants).toEqual(['family-week', 'weekend']);
+    expect(read.workspace.trips).toEqual([]);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 
   it('is described by the JSON Schema in docs', () => {

@@ -18,6 +18,9 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
         body: bodies.now(one.body),
       })),
       tankLevels: loadout.tankLevels.map((one) => ({ ...one, body: bodies.now(one.body) })),
+      ...(loadout.fittingPositions
+        ? { fittingPositions: loadout.fittingPositions.map((one) => ({ ...one, body: bodies.now(one.body) })) }
+        : {}),
     })),
   );
   const rigs = joined(
@@ -36,6 +39,14 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
     base.tickets,
     incoming.tickets.map((ticket) => ({ ...ticket, rig: rigs.now(ticket.rig) })),
   );
+  const trips = joined(
+    base.trips,
+    incoming.trips.map((trip) => ({
+      ...trip,
+      rig: rigs.now(trip.rig),
+      carried: trip.carried.map((one) => ({ ...one, thing: things.now(one.thing) })),
+    })),
+  );
   return {
     ...base,
     bodies: bodies.all,
@@ -44,6 +55,7 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
     loadouts: loadouts.all,
     rigs: rigs.all,
     tickets: tickets.all,
+    trips: trips.all,
   };
 }
 

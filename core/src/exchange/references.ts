@@ -14,6 +14,7 @@ export function referenceProblems(workspace: Workspace): readonly ReferenceProbl
     ...loadoutProblems(workspace),
     ...partProblems(workspace),
     ...ticketProblems(workspace),
+    ...tripProblems(workspace),
   ];
 }
 
@@ -25,6 +26,7 @@ function duplicates(workspace: Workspace): ReferenceProblem[] {
     [['loadouts'], workspace.loadouts],
     [['situations'], workspace.situations],
     [['tickets'], workspace.tickets],
+    [['trips'], workspace.trips],
     ...workspace.bodies.flatMap((body, at) => bodyLists(body, ['bodies', at])),
     ...workspace.loadouts.map((loadout, at): Listed => [['loadouts', at, 'crew'], loadout.crew]),
     ...workspace.tickets.map((ticket, at): Listed => [['tickets', at, 'readings'], ticket.readings]),
@@ -49,6 +51,8 @@ function bodyLists(body: Body, path: readonly (string | number)[]): Listed[] {
     [[...path, 'places'], body.places],
     [[...path, 'tanks'], body.tanks],
     [[...path, 'fitted'], body.fitted],
+    [[...path, 'fittings'], body.fittings ?? []],
+    ...(body.fittings ?? []).map((one, at): Listed => [[...path, 'fittings', at, 'positions'], one.positions]),
     ...(body.kind === 'camper' ? [] : [[[...path, 'gear'], body.gear ?? []] satisfies Listed]),
   ];
   return body.kind === 'vehicle' ? [...lists, [[...path, 'seats'], body.seats]] : lists;
@@ -86,6 +90,11 @@ function loadoutProblems(workspace: Workspace): ReferenceProblem[] {
   const things = new Set(workspace.things.map((thing) => thing.id));
   const places = new Set(workspace.bodies.flatMap((body) => body.places.map((place) => `${body.id}/${place.id}`)));
   const tanks = new Set(workspace.bodies.flatMap((body) => body.tanks.map((tank) => `${body.id}/${tank.id}`)));
+  const positions = new Set(
+    workspace.bodies.flatMap((body) =>
+      (body.fittings ?? []).flatMap((one) => one.positions.map(({ id }) => `${body.id}/${one.id}/${id}`)),
+    ),
+  );
   return workspace.loadouts.flatMap((loadout, at) => {
     const problem = (...path: (string | number)[]): ReferenceProblem => ({
       code: 'danglingReference',
@@ -99,17 +108,42 @@ function loadoutProblems(workspace: Workspace): ReferenceProblem[] {
       ...loadout.tankLevels.flatMap((level, n) =>
         tanks.has(`${level.body}/${level.tank}`) ? [] : [problem('tankLevels', n, 'tank')],
       ),
+      ...(loadout.fittingPositions ?? []).flatMap((one, n) =>
+        positions.has(`${one.body}/${one.fitting}/${one.position}`) ? [] : [problem('fittingPositions', n, 'position')],
+      ),
     ];
   });
 }
 
-/** A fitted part that neither adds nor removes anything says nothing. */
+/** A fitted part that neither adds nor removes anything says nothing; a seat taken out and a position must be the body's. */
 const partProblems = (workspace: Workspace): ReferenceProblem[] =>
-  workspace.bodies.flatMap((body, at) =>
-    body.fitted.flatMap((part, n) =>
-      part.on || part.off ? [] : [{ code: 'emptyPart' as const, path: ['bodies', at, 'fitted', n] }],
+  workspace.bodies.flatMap((body, at) => {
+    const seats = new Set(body.kind === 'vehicle' ? body.seats.map((seat) => seat.id) : []);
+    const dangling = (...path: (string | number)[]): ReferenceProblem => ({
+      code: 'danglingReference',
+      path: ['bodies', at, ...path],
+    });
+    return [
+      ...body.fitted.flatMap((part, n): ReferenceProblem[] => [
+        ...(part.on || part.off ? [] : [{ code: 'emptyPart' as const, path: ['bodies', at, 'fitted', n] }]),
+        ...(part.seat === undefined || seats.has(part.seat) ? [] : [dangling('fitted', n, 'seat')]),
+      ]),
+      ...(body.fittings ?? []).flatMap((one, n) =>
+        one.positions.some(({ id }) => id === one.emptyAt) ? [] : [dangling('fittings', n, 'emptyAt')],
+      ),
+    ];
+  });
+
+function tripProblems({ rigs, things, trips }: Workspace): ReferenceProblem[] {
+  const known = new Set(rigs.map((rig) => rig.id));
+  const owned = new Set(things.map((thing) => thing.id));
+  return trips.flatMap((trip, at) => [
+    ...(known.has(trip.rig) ? [] : [{ code: 'danglingReference' as const, path: ['trips', at, 'rig'] }]),
+    ...trip.carried.flatMap(({ thing }, n) =>
+      owned.has(thing) ? [] : [{ code: 'danglingReference' as const, path: ['trips', at, 'carried', n, 'thing'] }],
     ),
-  );
+  ]);
+}
 
 function ticketProblems({ rigs, tickets }: Workspace): ReferenceProblem[] {
   const known = new Set(rigs.map((rig) => rig.id));

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { loadoutSchema, thingSchema } from '../loading/loadout.ts';
+import { loadoutSchema, thingSchema, tripSchema } from '../loading/loadout.ts';
 import { bodySchema } from '../rig/body.ts';
 import { idField, nameField } from '../rig/fields.ts';
 import { rigSchema } from '../rig/rig.ts';
@@ -8,7 +8,7 @@ import { ticketSchema } from '../weighing/ticket.ts';
 import { referenceProblems } from './references.ts';
 
 export const fileFormat = 'wagonomos';
-export const fileVersion = 3;
+export const fileVersion = 4;
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({
@@ -22,6 +22,7 @@ export const workspaceShape = z.strictObject({
   loadouts: z.array(loadoutSchema).max(500),
   situations: z.array(situationSchema).max(200),
   tickets: z.array(ticketSchema).max(2000),
+  trips: z.array(tripSchema).max(1000),
 });
 
 /** The shape, and every reference leads somewhere. */
@@ -44,4 +45,5 @@ export const emptyWorkspace = (id: string, name: string): Workspace => ({
   loadouts: [],
   situations: [],
   tickets: [],
+  trips: [],
 });

@@ -20,8 +20,15 @@ export function extractRig(workspace: Workspace, rigId: string): Workspace | nul
     ...loadout,
     placements: loadout.placements.filter((one) => mine.has(one.body)),
     tankLevels: loadout.tankLevels.filter((one) => mine.has(one.body)),
+    ...(loadout.fittingPositions
+      ? { fittingPositions: loadout.fittingPositions.filter((one) => mine.has(one.body)) }
+      : {}),
   }));
-  const used = new Set(inside.flatMap((loadout) => loadout.placements.map((placement) => placement.thing)));
+  const trips = workspace.trips.filter((trip) => trip.rig === rigId);
+  const used = new Set([
+    ...inside.flatMap((loadout) => loadout.placements.map((placement) => placement.thing)),
+    ...trips.flatMap((trip) => trip.carried.map((one) => one.thing)),
+  ]);
   return {
     ...workspace,
     name: rig.name,
@@ -30,6 +37,7 @@ export function extractRig(workspace: Workspace, rigId: string): Workspace | nul
     loadouts: inside,
     situations: workspace.situations.filter((one) => one.id === rig.situation),
     tickets: workspace.tickets.filter((ticket) => ticket.rig === rigId),
+    trips,
     things: workspace.things.filter((thing) => used.has(thing.id)),
   };
 }

@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { idField, massField, nameField, plusMinusField, positionField } from '../rig/fields.ts';
+import { placeKinds } from '../rig/equipment.ts';
+import {
+  dateField,
+  idField,
+  lateralField,
+  lengthField,
+  massField,
+  nameField,
+  plusMinusField,
+  positionField,
+} from '../rig/fields.ts';
 
 /** Something that is owned: at home until a loadout places it. */
 export const thingSchema = z.strictObject({
@@ -8,6 +18,17 @@ export const thingSchema = z.strictObject({
   /** kg, of one. */
   mass: massField,
   plusMinus: plusMinusField.optional(),
+  /** The day it stood on a scale; left out: nobody has said. */
+  weighedOn: dateField.optional(),
+  /** kg, of one, soaked: an awning after rain. */
+  wetMass: massField.optional(),
+  /** m, how long it is and how high its centre sits when it stands. */
+  length: lengthField.optional(),
+  height: lengthField.optional(),
+  /** m from its middle to its centre of mass, towards its heavy end. */
+  heavyEnd: lengthField.optional(),
+  /** Where alone it may go, by kind of place; left out: anywhere. */
+  onlyIn: z.array(z.enum(placeKinds)).min(1).max(placeKinds.length).optional(),
 });
 
 const crewSchema = z.strictObject({
@@ -27,7 +48,13 @@ const placementSchema = z.strictObject({
   place: idField,
   /** m, where in the place, when known better than "somewhere in it". */
   x: positionField.optional(),
+  y: lateralField.optional(),
+  wet: z.boolean().optional(),
+  /** The heavy end lies to the rear instead of to the front. */
+  turned: z.boolean().optional(),
 });
+
+const fittingPositionSchema = z.strictObject({ body: idField, fitting: idField, position: idField });
 
 const tankLevelSchema = z.strictObject({
   body: idField,
@@ -43,8 +70,20 @@ export const loadoutSchema = z.strictObject({
   crew: z.array(crewSchema).max(20),
   placements: z.array(placementSchema).max(2000),
   tankLevels: z.array(tankLevelSchema).max(60),
+  /** Where moving parts stand; those not named stand where the empty figure has them. */
+  fittingPositions: z.array(fittingPositionSchema).max(60).optional(),
 });
 
+/** A journey that is over: what was on board, and whether it was used. */
+export const tripSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  date: dateField.optional(),
+  rig: idField,
+  carried: z.array(z.strictObject({ thing: idField, used: z.boolean() })).max(2000),
+});
+
+export type Trip = z.infer<typeof tripSchema>;
 export type Thing = z.infer<typeof thingSchema>;
 export type CrewMember = z.infer<typeof crewSchema>;
 export type Placement = z.infer<typeof placementSchema>;

@@ -1,10 +1,13 @@
 import { message, verbatim } from '../messages/message.ts';
 import { waterDensity } from '../rig/bareMass.ts';
 import type { Body, Vehicle } from '../rig/body.ts';
-import type { Tank } from '../rig/equipment.ts';
+import type { Fitting, Tank } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
+import { seatsIn } from '../rig/seatsIn.ts';
 import type { PointLoad } from '../statics/pointLoad.ts';
 import { sideOf, unplaced, type BodyLoads } from './emptyLoads.ts';
+import type { Loadout } from './loadout.ts';
+import { placedMass, placedX } from './placed.ts';
 import type { RigView } from './rigView.ts';
 
 /** A place of length l holds its things somewhere along l: uniform, so one standard deviation is l/2/√3. */
@@ -15,6 +18,7 @@ export function loadoutLoads(view: RigView, body: Body): BodyLoads {
   const tanks = tankLoads(view, body);
   const loads = [
     ...fittedLoads(body),
+    ...fittingLoads(view, body),
     ...(body.kind === 'vehicle' ? crewLoads(view, body) : []),
     ...tanks.loads,
     ...thingLoads(view, body),
@@ -44,6 +48,7 @@ function fittedLoads(body: Body): PointLoad[] {
           sigma: unsure ? change.mass / 2 : 0,
           x: change.x ?? null,
           sigmaX: 0,
+          y: change.y,
         },
       ];
     };
@@ -51,7 +56,40 @@ function fittedLoads(body: Body): PointLoad[] {
   });
 }
 
+/** A part that stands elsewhere than in the empty figure: off where it stood, on where it stands. */
+function fittingLoads(view: RigView, body: Body): PointLoad[] {
+  return (body.fittings ?? []).flatMap((fitting) => {
+    const now = positionNow(view.loadout, body.id, fitting);
+    if (now === fitting.emptyAt) return [];
+    const at = (id: string, sign: 1 | -1): PointLoad[] => {
+      const position = fitting.positions.find((one) => one.id === id);
+      if (!position) return [];
+      const said = { name: verbatim(fitting.name), position: verbatim(position.name) };
+      return [
+        {
+          side: sideOf(body),
+          body: body.id,
+          origin: 'fitting',
+          id: fitting.id,
+          name: message(sign > 0 ? 'load.fittingNow' : 'load.fittingEmpty', said),
+          mass: sign * fitting.mass,
+          sigma: 0,
+          x: position.x ?? null,
+          sigmaX: 0,
+          y: position.y,
+        },
+      ];
+    };
+    return [...at(now, 1), ...at(fitting.emptyAt, -1)];
+  });
+}
+
+/** Which of its positions a moving part has in a loadout. */
+export const positionNow = (loadout: Loadout, body: string, fitting: Fitting): string =>
+  loadout.fittingPositions?.find((one) => one.body === body && one.fitting === fitting.id)?.position ?? fitting.emptyAt;
+
 function crewLoads(view: RigView, vehicle: Vehicle): PointLoad[] {
+  const seats = new Map(seatsIn(vehicle).map((seat) => [seat.id, seat]));
   return view.loadout.crew.map((member) => ({
     side: 'vehicle',
     body: vehicle.id,
@@ -60,8 +98,9 @@ function crewLoads(view: RigView, vehicle: Vehicle): PointLoad[] {
     name: verbatim(member.name),
     mass: member.mass,
     sigma: (member.plusMinus ?? 0) / 2,
-    x: vehicle.seats.find((seat) => seat.id === member.seat)?.x ?? null,
+    x: seats.get(member.seat ?? '')?.x ?? null,
     sigmaX: 0,
+    y: seats.get(member.seat ?? '')?.y,
   }));
 }
 
@@ -89,7 +128,7 @@ function tankLoads(view: RigView, body: Body): { loads: PointLoad[]; missing: Mi
     const mass = (contents ?? 0) + (tank.vesselMass ?? 0);
     if (mass === 0) return [];
     const whose = { side: sideOf(body), body: body.id };
-    return [{ ...whose, origin: 'tank', id: tank.id, name, mass, sigma: 0, x: tank.x ?? null, sigmaX: 0 }];
+    return [{ ...whose, origin: 'tank', id: tank.id, name, mass, sigma: 0, x: tank.x ?? null, sigmaX: 0, y: tank.y }];
   });
   return { loads, missing };
 }
@@ -111,10 +150,12 @@ function thingLoads(view: RigView, body: Body): PointLoad[] {
         placement.count === 1
           ? verbatim(thing.name)
           : message('load.several', { count: placement.count, name: verbatim(thing.name) }),
-      mass: thing.mass * placement.count,
+      mass: placedMass(thing, placement),
       sigma: ((thing.plusMinus ?? 0) / 2) * placement.count,
-      x: placement.x ?? place.x ?? null,
+      x: placedX(thing, placement, place),
       sigmaX: placement.x === undefined ? placeSigma(place.length) : 0,
+      y: placement.y ?? place.y,
+      sigmaY: placement.y === undefined ? placeSigma(place.width) : 0,
     });
   }
   return loads;

@@ -22,7 +22,7 @@ export interface Payload {
 /** Which loads each line of the sheet adds up. */
 export const payloadOrigins = {
   bare: ['empty', 'basis'],
-  fitted: ['fitted'],
+  fitted: ['fitted', 'fitting'],
   crew: ['crew'],
   tank: ['tank'],
   thing: ['thing'],

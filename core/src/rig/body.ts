@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { camperEmptyMassSchema, trailerEmptyMassSchema, vehicleEmptyMassSchema } from './emptyMass.ts';
-import { fittedPartSchema, placeSchema, seatSchema, tankSchema } from './equipment.ts';
+import { fittedPartSchema, fittingSchema, placeSchema, seatSchema, tankSchema } from './equipment.ts';
 import { idField, nameField, noteField } from './fields.ts';
 import { camperGeometrySchema, trailerGeometrySchema, vehicleGeometrySchema } from './geometry.ts';
 import { plateSchema } from './plate.ts';
@@ -20,6 +20,7 @@ const shared = {
   places: z.array(placeSchema).max(120),
   tanks: z.array(tankSchema).max(30),
   fitted: z.array(fittedPartSchema).max(200),
+  fittings: z.array(fittingSchema).max(20).optional(),
   /** What a declared empty figure contains, piece by piece; for what makers often leave out. */
   declared: z.record(z.string().max(40), z.enum(['yes', 'no', 'unknown'])).optional(),
 };

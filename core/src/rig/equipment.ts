@@ -2,7 +2,9 @@ import { z } from 'zod';
 import {
   dateField,
   densityField,
+  elevationField,
   idField,
+  lateralField,
   lengthField,
   litresField,
   massField,
@@ -21,8 +23,11 @@ export const placeSchema = z.strictObject({
   x: positionField.optional(),
   length: lengthField.optional(),
   /** m above the road, of its floor; and how tall it is. For the drawing. */
-  z: z.number().min(0).max(5).optional(),
+  z: elevationField.optional(),
   height: lengthField.optional(),
+  /** Middle and size across the body; y is to the left of the centre line. */
+  y: lateralField.optional(),
+  width: lengthField.optional(),
   /** Most it may carry by its maker, with where that stands. */
   rating: z.strictObject({ value: massField, source: nameField.optional() }).optional(),
 });
@@ -43,7 +48,8 @@ export const tankSchema = z.strictObject({
   vesselMass: massField.optional(),
   x: positionField.optional(),
   length: lengthField.optional(),
-  z: z.number().min(0).max(5).optional(),
+  z: elevationField.optional(),
+  y: lateralField.optional(),
 });
 
 export const seatSchema = z.strictObject({
@@ -51,19 +57,39 @@ export const seatSchema = z.strictObject({
   name: nameField,
   driver: z.boolean().optional(),
   x: positionField.optional(),
+  y: lateralField.optional(),
 });
+
+const change = z.strictObject({ mass: massField, x: positionField.optional(), y: lateralField.optional() });
 
 /** Something fitted since, or taken off, with its own lever. */
 export const fittedPartSchema = z.strictObject({
   id: idField,
   name: nameField,
-  on: z.strictObject({ mass: massField, x: positionField.optional() }).optional(),
-  off: z.strictObject({ mass: massField, x: positionField.optional() }).optional(),
+  on: change.optional(),
+  off: change.optional(),
+  /** A seat that was taken out with it: nobody sits there while the part is listed. */
+  seat: idField.optional(),
   /** Whether the declared empty mass already contains the change. */
   inEmptyMass: z.enum(['yes', 'no', 'unknown']),
   date: dateField.optional(),
 });
 
+/** Part of the body that can be moved: a bed folded away, a slide-out, a table. */
+export const fittingSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  mass: massField,
+  positions: z
+    .array(z.strictObject({ id: idField, name: nameField, x: positionField.optional(), y: lateralField.optional() }))
+    .min(2)
+    .max(6),
+  /** Where it stood when the empty figure was taken; that figure contains it there. */
+  emptyAt: idField,
+});
+
+export type FittedPart = z.infer<typeof fittedPartSchema>;
+export type Fitting = z.infer<typeof fittingSchema>;
 export type Place = z.infer<typeof placeSchema>;
 export type Tank = z.infer<typeof tankSchema>;
 export type Seat = z.infer<typeof seatSchema>;

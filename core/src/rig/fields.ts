@@ -27,6 +27,10 @@ export const fieldBounds = {
   length: { quantity: 'length', least: 0.001, most: 30 },
   /** Along a body from its datum, rearwards; ahead of the datum is negative. */
   position: { quantity: 'length', least: -15, most: 30 },
+  /** Across a body from its centre line; to the left is positive. */
+  lateral: { quantity: 'length', least: -2, most: 2 },
+  /** Of a floor above the road. */
+  elevation: { quantity: 'length', least: 0, most: 5 },
   /** Coupling behind the rear axle; a pin ahead of it is negative. */
   overhang: { quantity: 'length', least: -6, most: 12 },
   litres: { quantity: 'volume', least: 0, most: 5000 },
@@ -44,6 +48,8 @@ export const massField = bounded('mass');
 export const plusMinusField = bounded('plusMinus');
 export const lengthField = bounded('length');
 export const positionField = bounded('position');
+export const lateralField = bounded('lateral');
+export const elevationField = bounded('elevation');
 export const overhangField = bounded('overhang');
 export const litresField = bounded('litres');
 

@@ -13,6 +13,10 @@ export const vehicleGeometrySchema = z.strictObject({
   /** Body end behind the last axle. */
   rearOverhang: lengthField.optional(),
   height: lengthField.optional(),
+  width: lengthField.optional(),
+  /** Between the middles of the left and right tyres (or pairs of tyres). */
+  frontTrack: lengthField.optional(),
+  rearTrack: lengthField.optional(),
   /** A tag axle behind the drive axle that shares the rear load by a fixed ratio. */
   tagAxle: z.strictObject({ offset: lengthField, driveShare: z.number().gt(0).lt(1) }).optional(),
 });
@@ -30,6 +34,9 @@ export const trailerGeometrySchema = z.strictObject({
   drawbarLength: lengthField.optional(),
   bodyLength: lengthField.optional(),
   height: lengthField.optional(),
+  width: lengthField.optional(),
+  /** Between the middles of the left and right tyres. */
+  track: lengthField.optional(),
 });
 
 /** Lengths of a slide-on camper, m, from its front wall rearwards. */
@@ -39,6 +46,7 @@ export const camperGeometrySchema = z.strictObject({
   /** How far the bed over the cab reaches ahead of the front wall. */
   overCab: lengthField.optional(),
   height: lengthField.optional(),
+  width: lengthField.optional(),
 });
 export type CamperGeometry = z.infer<typeof camperGeometrySchema>;
 

@@ -5,6 +5,7 @@ import type { LimitName } from '../rig/limitNames.ts';
 import { countries } from '../situation/countries.ts';
 import { australianStates } from '../situation/situation.ts';
 import { caseView, vehicleOf } from '../testing/caseRig.ts';
+import { flatCheck } from '../testing/flat.ts';
 import { fuelTank, gearOn, made, plateOf, weightless, type Made } from '../testing/matrixRigs.ts';
 import { hasWord } from '../testing/words.ts';
 import type { Check } from './check.ts';
@@ -394,6 +395,20 @@ describe.each(Object.entries(matrix) as [RuleId, Line][])('%s', (rule, line) => 
     if (line.threshold === 'none') return;
     expect(['within', 'tight', 'notApplicable']).toContain(status(line.threshold.at));
     expect(status(line.threshold.past)).toBe('over');
+  });
+
+  it('says all of it as it was last read over', () => {
+    const { passing, failing, missing, threshold } = line;
+    const said = (view: RigView) => {
+      const check = find(rule, line, view);
+      return check ? flatCheck(check) : ['not asked'];
+    };
+    expect({
+      passing: said(passing),
+      failing: said(failing),
+      missing: said(missing),
+      ...(threshold === 'none' ? {} : { at: said(threshold.at), past: said(threshold.past) }),
+    }).toMatchSnapshot();
   });
 
   it('carries its source, its confidence, its review and who knows, with words for each', () => {

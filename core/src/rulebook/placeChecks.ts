@@ -1,4 +1,5 @@
 import type { Compiled } from '../loading/compile.ts';
+import { placedMass } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { message, verbatim } from '../messages/message.ts';
 import type { Body } from '../rig/body.ts';
@@ -20,14 +21,15 @@ interface Contents {
 /** What lies in each place, kg, by `body/place`. */
 export function placeContents({ loadout, things }: RigView): ReadonlyMap<string, Contents> {
   const bodies = new Map<string, Map<string, Sum>>();
-  for (const { thing, count, body, place } of loadout.placements) {
+  for (const placement of loadout.placements) {
+    const { thing, count, body, place } = placement;
     const found = things.get(thing);
     if (!found) continue;
     let places = bodies.get(body);
     if (!places) bodies.set(body, (places = new Map<string, Sum>()));
     let sum = places.get(place);
     if (!sum) places.set(place, (sum = { mass: 0, variance: 0 }));
-    sum.mass += found.mass * count;
+    sum.mass += placedMass(found, placement);
     sum.variance += (((found.plusMinus ?? 0) / 2) * count) ** 2;
   }
   const contents = new Map<string, Contents>();

@@ -1,6 +1,7 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message } from '../messages/message.ts';
 import type { Check } from './check.ts';
+import { seatsIn } from '../rig/seatsIn.ts';
 import { factsFor } from './context.ts';
 import { judgeCounted, newCheck } from './newCheck.ts';
 
@@ -19,16 +20,18 @@ export function seatCheck(compiled: Compiled): readonly Check[] {
     name: message('check.seats'),
     unit: 'people',
   });
+  const seats = seatsIn(vehicle);
   if (vehicle.seats.length === 0) {
     const missing = [{ code: 'seats', body: vehicle.id, bodyName: vehicle.name }] as const;
     return [{ ...check, demand: people.length, missing }];
   }
-  const judged = { ...check, ...judgeCounted('max', people.length, vehicle.seats.length) };
+  const judged = { ...check, ...judgeCounted('max', people.length, seats.length) };
+  const notes = seats.length < vehicle.seats.length ? [message('check.note.seatsOut')] : [];
   const taken = people.flatMap((member) => member.seat ?? []);
   const shared = new Set(taken).size < taken.length;
   return [
     shared && judged.status === 'within'
-      ? { ...judged, status: 'over', margin: null, notes: [message('check.note.seatShared')] }
-      : judged,
+      ? { ...judged, status: 'over', margin: null, notes: [message('check.note.seatShared'), ...notes] }
+      : { ...judged, notes },
   ];
 }

@@ -4,7 +4,7 @@ import type { Row } from './row.ts';
 export type Side = 'vehicle' | 'trailer';
 
 /** What a load is, for explanations and for sorting out what was counted. */
-export type LoadOrigin = 'empty' | 'basis' | 'fitted' | 'crew' | 'tank' | 'thing';
+export type LoadOrigin = 'empty' | 'basis' | 'fitted' | 'fitting' | 'crew' | 'tank' | 'thing';
 
 /** A mass at a point of a body. Negative where the empty figure contains something that must come off again. */
 export interface PointLoad {
@@ -22,6 +22,10 @@ export interface PointLoad {
   readonly x: number | null;
   /** One standard deviation of the position, m. */
   readonly sigmaX: number;
+  /** m to the left of the centre line; left out: on it, as far as anybody has said. */
+  readonly y?: number | undefined;
+  /** One standard deviation of y, m. */
+  readonly sigmaY?: number | undefined;
 }
 
 /** What evaluation needs of all loads of one body: a few sums, so that any row's value and ± cost a handful of products. */

@@ -1,4 +1,5 @@
 import type { RigView } from '../loading/rigView.ts';
+import { placedMass } from '../loading/placed.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import type { Assessment } from './assess.ts';
@@ -40,10 +41,11 @@ interface Content {
 function contentsOf(view: RigView): ReadonlyMap<string, Content> {
   const bodies = placedBodies(view).map(({ body }) => body);
   const found = new Map<string, Content>();
-  for (const { thing: id, count, body, place } of view.loadout.placements) {
+  for (const placement of view.loadout.placements) {
+    const { thing: id, body, place } = placement;
     const thing = view.things.get(id);
     const where = bodies.find((one) => one.id === body)?.places.find((one) => one.id === place)?.name ?? '';
-    if (thing) found.set(`thing ${id}`, { kind: 'thing', name: thing.name, mass: thing.mass * count, where });
+    if (thing) found.set(`thing ${id}`, { kind: 'thing', name: thing.name, mass: placedMass(thing, placement), where });
   }
   for (const { name, mass, seat } of view.loadout.crew) {
     const where = view.vehicle?.seats.find((one) => one.id === seat)?.name ?? '';

@@ -1,4 +1,5 @@
 import type { Compiled } from '../loading/compile.ts';
+import { placedMass } from '../loading/placed.ts';
 import { message, term, verbatim } from '../messages/message.ts';
 import { forceLimits } from '../rig/limitNames.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
@@ -73,7 +74,7 @@ export function placeOperands(compiled: Compiled, body: string, place: string): 
       const thing = compiled.view.things.get(one.thing);
       if (!thing) return [];
       const name = message('load.several', { count: one.count, name: verbatim(thing.name) });
-      return [{ name: one.count === 1 ? verbatim(thing.name) : name, value: thing.mass * one.count, unit: 'kg' }];
+      return [{ name: one.count === 1 ? verbatim(thing.name) : name, value: placedMass(thing, one), unit: 'kg' }];
     });
 }
 

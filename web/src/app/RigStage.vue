@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { pillars, type Check } from '@wagonomos/core';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
+import ArrangeBench from '../rig-drawing/ArrangeBench.vue';
 import RigDrawing from '../rig-drawing/RigDrawing.vue';
 import { useSpeech } from '../shared/useSpeech.ts';
+import { useArrange } from '../stores/arrange.ts';
 import { useHand } from '../stores/hand.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
+import { useWorkspace } from '../stores/workspace.ts';
 import MarginText from '../shared/MarginText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 
@@ -18,6 +21,7 @@ const { say } = useSpeech();
 const rig = useRig();
 const arithmetic = useArithmetic();
 const hand = useHand();
+const workspace = useWorkspace();
 /** While a thing is carried, the stage shows what would be. */
 const shown = computed(() => hand.outcome ?? rig.assessment);
 const supports = computed(() => (hand.outcome ? pillars(hand.outcome) : rig.supports));
@@ -29,6 +33,11 @@ const totals = computed(() =>
   }),
 );
 const router = useRouter();
+const route = useRoute();
+const arrange = useArrange();
+/** Where things are loaded the drawing is a workbench; elsewhere it is looked at. */
+const workable = computed(() => route.name === 'load' && workspace.writes === true);
+watch(workable, (can) => !can && arrange.stop());
 const showPlace = (body: string, place: string) =>
   router.push({ name: 'load', params: { rig: rig.rigId }, query: { place: `${body}/${place}` } });
 </script>
@@ -48,9 +57,10 @@ const showPlace = (body: string, place: string) =>
     </div>
     <RigDrawing
       v-if="!plain"
-      :view="rig.view"
+      :assessment="shown"
       :supports="supports"
-      :checks="shown.checks"
+      :sight="workable ? arrange.sight : 'side'"
+      :arranging="workable && arrange.arranging"
       :previews="hand.previews"
       :over="hand.over"
       :chains="rig.chains"
@@ -58,6 +68,7 @@ const showPlace = (body: string, place: string) =>
       @open="arithmetic.open($event)"
       @place="showPlace"
     />
+    <ArrangeBench v-if="workable" :view="rig.view" />
   </section>
 </template>
 

@@ -2,9 +2,10 @@
 import { displayMass, placedBodies, type Check, type PlacePreview, type RigView, type Side } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../shared/useSpeech.ts';
 import { useSettings } from '../stores/settings.ts';
 import type { DrawingLayout } from './layout.ts';
+import { leftAt } from './placeLefts.ts';
+import { written } from '../shared/useSpeech.ts';
 
 /** Places with what lies in them, tanks with their level, seats with who sits there. */
 const props = defineProps<{
@@ -15,6 +16,8 @@ const props = defineProps<{
   previews: ReadonlyMap<string, PlacePreview> | null;
   over: string | null;
   narrow: boolean;
+  /** The vessel whose level is being dragged, `body/tank`. */
+  filling: string | null;
 }>();
 const emit = defineEmits<{ place: [body: string, place: string] }>();
 const { t } = useI18n();
@@ -77,16 +80,9 @@ const places = computed(() =>
   ),
 );
 
-/** What would be left in a place: the number, and whether it would break something. Big enough to be read, small boxes too. */
-type Left = { readonly text: string; readonly state: 'fits' | 'staysOver' | 'breaks' };
-const lefts = computed(() => new Map([...(props.previews ?? [])].map(([key, one]) => [key, leftBy(one)] as const)));
-const leftAt = (key: string): Left | undefined => lefts.value.get(key);
-const leftBy = (preview: PlacePreview): Left => {
-  if (preview.left === null) return { text: t('app.verdict.unknown'), state: 'fits' };
-  const left = written(Math.abs(displayMass(preview.left, settings.massUnit, 'margin')), 0);
-  if (preview.left >= 0) return { text: left, state: 'fits' };
-  return { text: t('app.hand.short', { left }), state: preview.breaks ? 'breaks' : 'staysOver' };
-};
+const lefts = computed(
+  () => new Map([...(props.previews ?? [])].map(([key, one]) => [key, leftAt(one, settings.massUnit, t)] as const)),
+);
 
 const tanks = computed(() =>
   bodies.value.flatMap(({ side, body, offset }) =>
@@ -102,7 +98,13 @@ const tanks = computed(() =>
         tall ? 0.5 : 0.17,
       );
       return [
-        { key: `${body.id}/${tank.id}`, kind: tank.kind, ...frame, share: level?.fraction ?? 0, title: tank.name },
+        {
+          key: `${body.id}/${tank.id}`,
+          kind: tank.kind,
+          ...frame,
+          share: level?.fraction ?? 0,
+          title: t('app.drawing.tank', { name: tank.name, share: written(100 * (level?.fraction ?? 0), 0) }),
+        },
       ];
     }),
   ),
@@ -125,7 +127,7 @@ const people = computed(() =>
   }),
 );
 const dropClasses = (key: string) => {
-  const state = leftAt(key)?.state;
+  const state = lefts.value.get(key)?.state;
   return { target: props.over === key, ...(state ? { [state]: true } : {}) };
 };
 const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id === id)?.x;
@@ -146,7 +148,7 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
         one.over,
         one.title,
         over === one.key,
-        leftAt(one.key),
+        lefts.get(one.key)?.text,
       ]"
       class="place"
       :class="{ filled: one.filled, over: one.over, ...dropClasses(one.key) }"
@@ -156,12 +158,12 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
       <title>{{ one.title }}</title>
       <path v-if="one.arm" :d="one.arm" class="arm" />
       <rect :x="one.x" :y="one.y" :width="one.width" :height="one.height" rx="2" />
-      <text v-if="leftAt(one.key)" class="left" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 6">
-        {{ leftAt(one.key)?.text }}
+      <text v-if="lefts.has(one.key)" class="left" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 6">
+        {{ lefts.get(one.key)?.text }}
       </text>
       <text v-else-if="one.mass" :x="one.x + one.width / 2" :y="one.y + one.height / 2 + 5">{{ one.mass }}</text>
     </g>
-    <g v-for="one in tanks" :key="one.key" class="tank" :class="one.kind">
+    <g v-for="one in tanks" :key="one.key" class="tank" :class="one.kind" :data-vessel="one.key">
       <title>{{ one.title }}</title>
       <rect :x="one.x" :y="one.y" :width="one.width" :height="one.height" rx="3" class="vessel" />
       <rect
@@ -172,6 +174,8 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
         rx="2"
         class="level"
       />
+      <rect :x="one.x - 3" :y="one.y - 8" :width="one.width + 6" :height="one.height + 16" class="grasp" />
+      <text v-if="filling === one.key" :x="one.x + one.width / 2" :y="one.y - 8" class="filling">{{ one.title }}</text>
     </g>
     <g v-for="one in people" :key="one.key" class="person">
       <title>{{ one.title }}</title>
@@ -216,7 +220,8 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
   stroke: var(--tight);
   stroke-width: 2;
 }
-.place.breaks rect {
+.place.breaks rect,
+.place.barred rect {
   fill: url('#hatch');
   stroke: var(--over);
   stroke-width: 2;
@@ -237,6 +242,10 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
 .place.staysOver .left {
   fill: var(--tight);
 }
+.place.barred .left {
+  fill: var(--soft);
+  font-size: 14px;
+}
 .place.breaks .left {
   fill: var(--over);
 }
@@ -254,6 +263,19 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
   fill: var(--field);
   stroke: var(--ink);
   stroke-width: 1.2;
+}
+.grasp {
+  fill: transparent;
+  cursor: ns-resize;
+  touch-action: none;
+}
+.filling {
+  fill: var(--pen);
+  stroke: var(--sheet);
+  stroke-width: 4;
+  paint-order: stroke;
+  font: 600 16px var(--figures);
+  text-anchor: middle;
 }
 .level {
   fill: var(--water);

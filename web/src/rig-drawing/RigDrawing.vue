@@ -2,11 +2,11 @@
 import {
   displayMass,
   placeContents,
+  type Assessment,
   type Chain,
   type Check,
   type Pillar,
   type PlacePreview,
-  type RigView,
   type Side,
 } from '@wagonomos/core';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
@@ -17,6 +17,14 @@ import { useSpeech, written } from '../shared/useSpeech.ts';
 import { useSettings } from '../stores/settings.ts';
 import { layoutRig, pillarHeight } from './layout.ts';
 import { labelSides, standApart } from './pillarLabels.ts';
+import type { Sight } from './arranging.ts';
+import ArrangeLayer from './ArrangeLayer.vue';
+import PlanDrawing from './PlanDrawing.vue';
+import PlanNotes from './PlanNotes.vue';
+import { layoutPlan } from './planLayout.ts';
+import { usePartEdits } from './usePartEdits.ts';
+import { useHand } from '../stores/hand.ts';
+import { useWorkspace } from '../stores/workspace.ts';
 import BodyShapes from './BodyShapes.vue';
 import PillarShape from './PillarShape.vue';
 import PlaceShapes from './PlaceShapes.vue';
@@ -24,14 +32,16 @@ import RigWheels from './RigWheels.vue';
 
 /** The rig to scale on its road, with a pillar under every axle and the coupling. */
 const props = defineProps<{
-  view: RigView;
+  assessment: Assessment;
   supports: readonly Pillar[];
-  checks: readonly Check[];
   chains: readonly Chain[];
-  /** Where somebody is asking how much more would go, m on one of the bodies. */
   /** Each place with what a thing in the hand would leave there, and the place it is held over. */
   previews?: ReadonlyMap<string, PlacePreview> | null;
   over?: string | null;
+  sight?: Sight;
+  /** Parts are being put where they are. */
+  arranging?: boolean;
+  /** Where somebody is asking how much more would go, m on one of the bodies. */
   probe?: { readonly side: Side; readonly x: number; readonly text: string } | null;
 }>();
 const emit = defineEmits<{ open: [id: string]; place: [body: string, place: string] }>();
@@ -43,8 +53,15 @@ const frame = ref<HTMLElement>();
 const { width: measured } = useElementSize(frame, { width: 1200, height: 0 });
 const narrow = useMediaQuery('(width <= 720px)');
 const width = computed(() => Math.max(300, measured.value));
-const layout = computed(() => layoutRig(props.view, width.value, narrow.value ? 'phone' : 'desk'));
-const contents = computed(() => placeContents(props.view));
+const view = computed(() => props.assessment.compiled.view);
+const layout = computed(() => layoutRig(view.value, width.value, narrow.value ? 'phone' : 'desk'));
+const plan = computed(() => layoutPlan(view.value, width.value, narrow.value ? 'phone' : 'desk'));
+const above = computed(() => props.sight === 'above');
+const height = computed(() => (above.value ? plan.value.height : layout.value.height));
+const contents = computed(() => placeContents(view.value));
+const edits = usePartEdits();
+const workspace = useWorkspace();
+const hand = useHand();
 
 /** Where several parts hold a load up, the one that governs is named under it. */
 const chainOf = {
@@ -101,40 +118,63 @@ const loadOf = (check: Check | null): string => {
 
 <template>
   <div ref="frame" class="drawing" :class="{ narrow }">
-    <svg :width="width" :height="layout.height" :viewBox="`0 0 ${width} ${layout.height}`" aria-hidden="true">
+    <svg :width="width" :height="height" :viewBox="`0 0 ${width} ${height}`" aria-hidden="true">
       <defs>
         <pattern id="hatch" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="6" height="6" class="hatch-ground" />
           <line x1="1" y1="0" x2="1" y2="6" class="hatch-line" />
         </pattern>
       </defs>
-      <BodyShapes :view="view" :layout="layout" />
-      <PlaceShapes
-        :view="view"
-        :layout="layout"
-        :contents="contents"
-        :checks="checks"
+      <PlanDrawing
+        v-if="above"
+        :assessment="assessment"
+        :layout="plan"
         :previews="previews ?? null"
         :over="over ?? null"
-        :narrow="narrow"
         @place="(body, place) => emit('place', body, place)"
       />
-      <RigWheels :layout="layout" />
-      <rect x="0" :y="layout.groundY" :width="width" height="4" class="road" />
-      <g v-if="probe" class="probe">
-        <path :d="`M${layout.x(probe.side, probe.x)} 4V${layout.groundY}`" />
-        <text :x="layout.x(probe.side, probe.x) + 6" y="16">{{ probe.text }}</text>
-      </g>
-      <PillarShape
-        v-for="column in columns"
-        :key="column.pillar.quantity"
-        :x="column.x"
-        :top="layout.groundY + 4"
-        :height="shaft"
-        :check="column.pillar.check"
-      />
+      <template v-else>
+        <BodyShapes :view="view" :layout="layout" />
+        <PlaceShapes
+          :view="view"
+          :layout="layout"
+          :contents="contents"
+          :checks="assessment.checks"
+          :previews="previews ?? null"
+          :over="over ?? null"
+          :narrow="narrow"
+          :filling="hand.filling"
+          @place="(body, place) => emit('place', body, place)"
+        />
+        <RigWheels :layout="layout" />
+        <rect x="0" :y="layout.groundY" :width="width" height="4" class="road" />
+        <g v-if="probe" class="probe">
+          <path :d="`M${layout.x(probe.side, probe.x)} 4V${layout.groundY}`" />
+          <text :x="layout.x(probe.side, probe.x) + 6" y="16">{{ probe.text }}</text>
+        </g>
+        <PillarShape
+          v-for="column in columns"
+          :key="column.pillar.quantity"
+          :x="column.x"
+          :top="layout.groundY + 4"
+          :height="shaft"
+          :check="column.pillar.check"
+        />
+      </template>
     </svg>
-    <ul class="labels">
+    <ArrangeLayer
+      v-if="arranging"
+      :view="view"
+      :sight="above ? 'above' : 'side'"
+      :camper-x="layout.camper?.from ?? 0"
+      :scale="layout.scale"
+      :x="layout.x"
+      :y="above ? plan.y : layout.y"
+      @change="(part, patch) => edits.change(part.key, patch)"
+      @remove="(part) => edits.remove(part.key)"
+      @settle="workspace.settle()"
+    />
+    <ul v-if="!above || narrow" class="labels">
       <li
         v-for="column in columns"
         :key="column.pillar.quantity"
@@ -152,7 +192,8 @@ const loadOf = (check: Check | null): string => {
         </button>
       </li>
     </ul>
-    <p v-if="layout.byEye" class="by-eye">{{ t('app.drawing.byEye') }}</p>
+    <PlanNotes v-if="above" :assessment="assessment" />
+    <p v-if="layout.byEye && !above" class="by-eye">{{ t('app.drawing.byEye') }}</p>
   </div>
 </template>
 

@@ -1,15 +1,8 @@
-import { readParsed, viewRig, type RigView } from '@wagonomos/core';
 import { describe, expect, it } from 'vitest';
-import australianWagon from '../../../examples/australian-wagon-and-tandem.wagonomos.json';
+import { demoView } from './demoView.ts';
 import { layoutRig } from './layout.ts';
 
-function demoRig(): RigView {
-  const read = readParsed(australianWagon);
-  const view = read.ok ? viewRig(read.workspace, read.workspace.rigs[0]?.id ?? '') : null;
-  if (!view) throw new Error('the example should be readable');
-  return view;
-}
-const wagon = demoRig();
+const wagon = demoView();
 
 describe('the rig on paper', () => {
   it.each([

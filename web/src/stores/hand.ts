@@ -1,4 +1,15 @@
-import { assess, onDay, placePreviews, placeThing, viewRig, type PlacePreview } from '@wagonomos/core';
+import {
+  assess,
+  leanOf,
+  onDay,
+  placedMass,
+  placePreviews,
+  placeThing,
+  setTankLevel,
+  viewRig,
+  type PlacePreview,
+  type Thing,
+} from '@wagonomos/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { useRig } from './rig.ts';
@@ -11,7 +22,10 @@ interface Held {
   readonly count: number;
   /** kg, of all of them. */
   readonly mass: number;
-  readonly from: { readonly body: string; readonly place: string } | undefined;
+  readonly onlyIn: Thing['onlyIn'];
+  /** m from its middle to its centre of mass, rearwards. */
+  readonly lean: number;
+  readonly from: { readonly body: string; readonly place: string; readonly x: number | undefined } | undefined;
   readonly by: 'pointer' | 'keys';
 }
 
@@ -25,14 +39,25 @@ export const useHand = defineStore('hand', () => {
   const held = ref<Held | null>(null);
   /** `body/place`, or at home; null: over nothing. */
   const over = ref<string | null>(null);
+  /** The vessel whose level is being dragged, `body/tank`. */
+  const filling = ref<string | null>(null);
 
   const pickUp = (thingId: string, by: Held['by']) => {
     const thing = rig.view?.things.get(thingId);
     if (!thing || workspace.follows) return;
     const placement = rig.view?.loadout.placements.find((one) => one.thing === thingId);
     const count = placement?.count ?? 1;
-    const from = placement && { body: placement.body, place: placement.place };
-    held.value = { thing: thingId, name: thing.name, count, mass: thing.mass * count, from, by };
+    const from = placement && { body: placement.body, place: placement.place, x: placement.x };
+    held.value = {
+      thing: thingId,
+      name: thing.name,
+      count,
+      mass: placedMass(thing, placement ?? { count }),
+      onlyIn: thing.onlyIn,
+      lean: leanOf(thing, placement),
+      from,
+      by,
+    };
     over.value = by === 'keys' ? (from ? `${from.body}/${from.place}` : atHome) : null;
   };
   const hover = (key: string | null) => {
@@ -52,12 +77,26 @@ export const useHand = defineStore('hand', () => {
     const { view } = rig;
     const carried = held.value;
     const key = over.value;
+    const barred = key !== null && previews.value?.get(key)?.barred === true;
     letGo();
     if (!view || !carried || key === null) return;
     const from = carried.from ? `${carried.from.body}/${carried.from.place}` : atHome;
-    if (key === from) return;
+    if (key === from || barred) return;
     workspace.edit('app.edit.move', (document) =>
       placeThing(document, view.loadout.id, carried.thing, spotAt(key, carried.count)),
+    );
+  };
+
+  /** Fills or drains the vessel in hand: @param fraction 0 empty to 1 full, to a twentieth. */
+  const pour = (fraction: number) => {
+    const [body = '', tank = ''] = (filling.value ?? '').split('/');
+    const level = Math.min(1, Math.max(0, Math.round(fraction * 20) / 20));
+    const loadout = rig.view?.loadout;
+    if (!loadout || body === '') return;
+    workspace.edit(
+      'app.edit.tankLevel',
+      (document) => setTankLevel(document, loadout.id, body, tank, level),
+      `level ${body} ${tank}`,
     );
   };
 
@@ -77,5 +116,5 @@ export const useHand = defineStore('hand', () => {
     return then && assess(onDay(then, view.situation.date ?? ''));
   });
 
-  return { held, over, pickUp, hover, letGo, putDown, previews, outcome };
+  return { held, over, filling, pour, pickUp, hover, letGo, putDown, previews, outcome };
 });

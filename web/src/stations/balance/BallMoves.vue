@@ -26,6 +26,7 @@ const shown = computed(() => (all.value ? moves.value.slice(0, most) : eachOnce.
 const says = (move: BallMove): string => {
   const { name, from, to, fraction } = move;
   if (move.kind === 'tank') return t('app.balance.move.tank', { name, share: written(100 * (fraction ?? 0), 0) });
+  if (move.kind === 'turn') return t('app.balance.move.turn', { name, place: from });
   return to ? t('app.balance.move.to', { name, from, to: to.name }) : t('app.balance.move.home', { name, from });
 };
 const change = (kg: number): string => {
@@ -43,9 +44,16 @@ const make = (move: BallMove) => {
       setTankLevel(document, loadout.id, move.body, move.id, level),
     );
   }
-  const count = loadout.placements.find((one) => one.thing === move.id)?.count ?? 1;
-  const spot = move.to && { body: move.to.body, place: move.to.place, count };
-  workspace.edit('app.edit.move', (document) => placeThing(document, loadout.id, move.id, spot));
+  const placement = loadout.placements.find((one) => one.thing === move.id);
+  if (move.kind === 'turn') {
+    if (!placement) return undefined;
+    const { thing, turned, ...lies } = placement;
+    return workspace.edit('app.edit.turn', (document) =>
+      placeThing(document, loadout.id, thing, { ...lies, turned: turned ? undefined : true }),
+    );
+  }
+  const spot = move.to && { body: move.to.body, place: move.to.place, count: placement?.count ?? 1 };
+  return workspace.edit('app.edit.move', (document) => placeThing(document, loadout.id, move.id, spot));
 };
 </script>
 
@@ -57,7 +65,7 @@ const make = (move: BallMove) => {
       <ol>
         <li
           v-for="move in shown"
-          :key="`${move.id} ${move.to?.body} ${move.to?.place} ${move.fraction}`"
+          :key="`${move.kind} ${move.id} ${move.to?.body} ${move.to?.place} ${move.fraction}`"
           data-test="ball-move"
           :class="{ reaches: move.reaches }"
         >

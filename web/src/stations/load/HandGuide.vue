@@ -3,15 +3,15 @@ import { displayMass } from '@wagonomos/core';
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { written } from '../../shared/useSpeech.ts';
 import { atHome, useHand } from '../../stores/hand.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useDragging } from './useDragging.ts';
+import { usePreviewWords } from './usePreviewWords.ts';
 
 /** What is in the hand, what would be left where it is held, and the keys that carry it. */
 const { t } = useI18n();
-const { say } = useSpeech();
 const hand = useHand();
 const rig = useRig();
 const settings = useSettings();
@@ -36,13 +36,8 @@ const mass = computed(() =>
   }),
 );
 const preview = computed(() => (hand.over === null ? null : (hand.previews?.get(hand.over) ?? null)));
-const outcome = computed(() => {
-  const one = preview.value;
-  if (!one?.binding || one.left === null) return '';
-  const left = written(Math.abs(displayMass(one.left, settings.massUnit, 'margin')), 0);
-  const key = one.left < 0 ? 'app.hand.over' : 'app.hand.left';
-  return t(key, { left, unit: settings.massUnit, limit: say(one.binding.name) });
-});
+const words = usePreviewWords();
+const outcome = computed(() => (preview.value ? words(preview.value) : ''));
 
 const step = (by: number) => {
   const at = stops.value.findIndex((one) => one.key === hand.over);

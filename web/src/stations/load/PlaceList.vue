@@ -6,7 +6,6 @@ import {
   placedBodies,
   roomMessage,
   type Body,
-  type PlacePreview,
   type RigView,
 } from '@wagonomos/core';
 import { Plus } from '@lucide/vue';
@@ -14,12 +13,13 @@ import { computed, nextTick, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { newId } from '../../shared/newId.ts';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { written } from '../../shared/useSpeech.ts';
 import { useHand } from '../../stores/hand.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceRow from './PlaceRow.vue';
+import { usePreviewWords } from './usePreviewWords.ts';
 
 /** Places, what lies in each, how much more each could take, and which limit would be the first to say no. */
 const props = defineProps<{ view: RigView }>();
@@ -29,7 +29,7 @@ const route = useRoute();
 const settings = useSettings();
 const workspace = useWorkspace();
 const hand = useHand();
-const { say } = useSpeech();
+const leaves = usePreviewWords();
 
 const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
 const rooms = computed(() => new Map(rig.rooms.map((one) => [`${one.body}/${one.place.id}`, roomMessage(one)])));
@@ -54,12 +54,6 @@ const lies = (key: string) => written(displayMass(contents.value.get(key)?.mass 
 const wouldLeave = computed(
   () => new Map([...(hand.previews ?? [])].map(([key, preview]) => [key, leaves(preview)] as const)),
 );
-const leaves = (preview: PlacePreview): string => {
-  if (!preview.binding || preview.left === null) return t('app.hand.unknown');
-  const left = written(Math.abs(displayMass(preview.left, settings.massUnit, 'margin')), 0);
-  const named = { left, unit: settings.massUnit, limit: say(preview.binding.name) };
-  return t(preview.left < 0 ? 'app.hand.over' : 'app.hand.left', named);
-};
 
 const add = (body: string) =>
   workspace.edit('app.edit.place', (document) =>
@@ -87,7 +81,7 @@ const add = (body: string) =>
         :lies="lies(key)"
         :room="room"
         :would-leave="wouldLeave.get(key)"
-        :breaks="hand.previews?.get(key)?.breaks ?? false"
+        :breaks="hand.previews?.get(key)?.breaks || hand.previews?.get(key)?.barred || false"
       />
     </template>
   </div>

@@ -1,10 +1,14 @@
 import interact from 'interactjs';
 import { onBeforeUnmount, onMounted } from 'vue';
 import { useHand } from '../../stores/hand.ts';
+import { useRig } from '../../stores/rig.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
 
 /** What can be taken by mouse or finger, and where it can be put down: by `data-grip` and `data-drop` on the page. */
 const grips = '[data-grip]';
 const drops = '[data-drop]';
+const vessels = '[data-vessel]';
+const fullWay = 110;
 
 /**
  * Carries things by mouse and finger. While a pointer moves, only the label beside it moves; anything else happens when it
@@ -12,6 +16,10 @@ const drops = '[data-drop]';
  */
 export function useDragging(follow: (x: number, y: number) => void): void {
   const hand = useHand();
+  const rig = useRig();
+  const workspace = useWorkspace();
+  const levelNow = (key: string | null): number =>
+    rig.view?.loadout.tankLevels.find((one) => `${one.body}/${one.tank}` === key)?.fraction ?? 0;
   const under = (x: number, y: number): string | null =>
     document.elementFromPoint(x, y)?.closest<HTMLElement | SVGElement>(drops)?.dataset['drop'] ?? null;
   onMounted(() => {
@@ -29,9 +37,29 @@ export function useDragging(follow: (x: number, y: number) => void): void {
         end: () => hand.putDown(),
       },
     });
+    let level = 0;
+    interact(vessels).draggable({
+      startAxis: 'y',
+      listeners: {
+        start: ({ target }: DragEventLike) => {
+          hand.filling = target.dataset['vessel'] ?? null;
+          level = levelNow(hand.filling);
+        },
+        // A vessel is shallow in the drawing: the whole way from empty to full is so many pixels.
+        move: ({ dy }: DragEventLike) => {
+          level = Math.min(1, Math.max(0, level - dy / fullWay));
+          hand.pour(level);
+        },
+        end: () => {
+          hand.filling = null;
+          workspace.settle();
+        },
+      },
+    });
   });
   onBeforeUnmount(() => {
     interact(grips).unset();
+    interact(vessels).unset();
     hand.letGo();
   });
 }
@@ -40,4 +68,5 @@ interface DragEventLike {
   readonly target: HTMLElement | SVGElement;
   readonly clientX: number;
   readonly clientY: number;
+  readonly dy: number;
 }

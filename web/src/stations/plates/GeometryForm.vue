@@ -19,6 +19,9 @@ const vehicleLengths = [
   'frontOverhang',
   'rearOverhang',
   'height',
+  'width',
+  'frontTrack',
+  'rearTrack',
 ] as const;
 const trailerLengths = [
   'axlePosition',
@@ -27,8 +30,10 @@ const trailerLengths = [
   'axleSpread',
   'jockeyPosition',
   'height',
+  'width',
+  'track',
 ] as const;
-const camperLengths = ['floorLength', 'overCab', 'height'] as const;
+const camperLengths = ['floorLength', 'overCab', 'height', 'width'] as const;
 type Length = (typeof vehicleLengths)[number] | (typeof trailerLengths)[number] | (typeof camperLengths)[number];
 const byKind: Readonly<Record<Body['kind'], readonly Length[]>> = {
   vehicle: vehicleLengths,

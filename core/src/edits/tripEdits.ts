@@ -1,0 +1,14 @@
+import type { Workspace } from '../exchange/workspace.ts';
+import type { Trip } from '../loading/loadout.ts';
+import { without } from './lists.ts';
+
+/** Keeps what was on board of a journey that is over, and what of it was used. */
+export const addTrip = (workspace: Workspace, trip: Trip): Workspace => ({
+  ...workspace,
+  trips: [...workspace.trips, trip],
+});
+
+export const removeTrip = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  trips: without(workspace.trips, id),
+});

@@ -1,0 +1,18 @@
+import { displayMass, type PlacePreview } from '@wagonomos/core';
+import { useI18n } from 'vue-i18n';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSettings } from '../../stores/settings.ts';
+
+/** Says what would be left if the thing in the hand were put down in a place, and which limit would bind. */
+export function usePreviewWords(): (preview: PlacePreview) => string {
+  const { t } = useI18n();
+  const { say } = useSpeech();
+  const settings = useSettings();
+  return ({ left, binding, barred }) => {
+    if (barred) return t('app.hand.barred');
+    if (!binding || left === null) return t('app.hand.unknown');
+    const amount = written(Math.abs(displayMass(left, settings.massUnit, 'margin')), 0);
+    const named = { left: amount, unit: settings.massUnit, limit: say(binding.name) };
+    return t(left < 0 ? 'app.hand.over' : 'app.hand.left', named);
+  };
+}
