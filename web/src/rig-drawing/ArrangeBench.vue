@@ -16,6 +16,7 @@ import { newId } from '../shared/newId.ts';
 import { useSpeech } from '../shared/useSpeech.ts';
 import { useArrange } from '../stores/arrange.ts';
 import { useWorkspace } from '../stores/workspace.ts';
+import { middleOf } from './arranging.ts';
 import PartFigures from './PartFigures.vue';
 import { usePartEdits } from './usePartEdits.ts';
 
@@ -30,17 +31,12 @@ const sets = computed(() => bodies.value.flatMap((body) => placeSetsFor(body).ma
 
 const { change, remove } = usePartEdits();
 
-const start = (body: Body): number => {
-  const { kind, geometry } = body;
-  if (kind === 'trailer') return geometry.axlePosition ?? 3;
-  return kind === 'vehicle' ? (geometry.wheelbase ?? 2.8) / 2 : (geometry.floorLength ?? 2.4) / 2;
-};
 const addPlace = (body: Body) => {
   const place = {
     id: newId(),
     name: t('app.places.newName'),
     kind: 'locker' as const,
-    x: start(body),
+    x: middleOf(body),
     length: 0.6,
     z: 0.6,
     height: 0.4,

@@ -87,7 +87,8 @@ interface PartLike {
   readonly width?: number | undefined;
 }
 
-function middleOf({ kind, geometry }: Body): number {
+/** m on its own axis where something new could lie: over a trailer’s axle, in the middle of others. */
+export function middleOf({ kind, geometry }: Body): number {
   if (kind === 'trailer')
     return geometry.axlePosition ?? (geometry.drawbarLength ?? 1.3) + (geometry.bodyLength ?? 4) / 2;
   return kind === 'vehicle' ? (geometry.wheelbase ?? 2.8) / 2 : (geometry.floorLength ?? 2.4) / 2;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { addCrew, changeCrew, removeCrew, standardPerson, type RigView } from '@wagonomos/core';
+import { addCrew, changeCrew, removeCrew, seatsIn, standardPerson, type RigView } from '@wagonomos/core';
 import { PawPrint, Plus, Trash2, User } from '@lucide/vue';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
@@ -11,6 +12,7 @@ import { freeSeat } from './freeSeat.ts';
 const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const seats = computed(() => (props.view.vehicle ? seatsIn(props.view.vehicle) : []));
 
 const add = () => {
   const seat = freeSeat(props.view);
@@ -37,12 +39,12 @@ const remove = (id: string) =>
       @change="(name) => change(member.id, { name })"
     />
     <el-select
-      :model-value="member.seat ?? ''"
+      :model-value="seats.some((seat) => seat.id === member.seat) ? member.seat : ''"
       :placeholder="t('app.crew.noSeat')"
       :aria-label="t('app.crew.seatOf', { name: member.name })"
       @change="change(member.id, { seat: $event || undefined })"
     >
-      <el-option v-for="seat in view.vehicle?.seats ?? []" :key="seat.id" :value="seat.id" :label="seat.name" />
+      <el-option v-for="seat in seats" :key="seat.id" :value="seat.id" :label="seat.name" />
     </el-select>
     <button
       type="button"

@@ -2,6 +2,7 @@
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import LoadoutBar from './LoadoutBar.vue';
+import FittingList from './FittingList.vue';
 import HandGuide from './HandGuide.vue';
 import CrewList from './CrewList.vue';
 import PayloadSummary from './PayloadSummary.vue';
@@ -21,6 +22,7 @@ const workspace = useWorkspace();
     <section>
       <CrewList v-if="rig.view.vehicle" :view="rig.view" />
       <TankList :view="rig.view" />
+      <FittingList :view="rig.view" />
     </section>
     <section>
       <PayloadSummary />

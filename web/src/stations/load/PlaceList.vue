@@ -74,7 +74,7 @@ const add = (body: string) =>
         v-for="{ place, key, room } in placesOf(body)"
         :key="key"
         :place="place"
-        :body-kind="body.kind"
+        :view="view"
         :body="body.id"
         :chosen="chosen === key"
         :target="hand.over === key"

@@ -1,19 +1,16 @@
 <script setup lang="ts">
-import { changePart, placeKinds, removePart, type Body, type Message, type Place } from '@wagonomos/core';
-import { Trash2 } from '@lucide/vue';
+import type { Message, Place, RigView } from '@wagonomos/core';
 import { computed } from 'vue';
-import { useI18n } from 'vue-i18n';
-import NameField from '../../shared/NameField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import PartFigures from '../../rig-drawing/PartFigures.vue';
+import { usePartEdits } from '../../rig-drawing/usePartEdits.ts';
 import MessageText from '../../shared/MessageText.vue';
 import { useArithmetic } from '../../stores/arithmetic.ts';
-import { useWorkspace } from '../../stores/workspace.ts';
 
 /** One place: its figures folded away, what lies in it, and what more it could take or what would be left. */
 const props = defineProps<{
   place: Place;
   body: string;
-  bodyKind: Body['kind'];
+  view: RigView;
   chosen: boolean;
   /** Something is held over it. */
   target: boolean;
@@ -22,57 +19,22 @@ const props = defineProps<{
   wouldLeave: string | undefined;
   breaks: boolean;
 }>();
-const { t } = useI18n();
 const arithmetic = useArithmetic();
-const workspace = useWorkspace();
 const key = computed(() => `${props.body}/${props.place.id}`);
-
-const change = (patch: Partial<Place>) =>
-  workspace.edit(
-    'app.edit.place',
-    (document) => changePart(document, props.body, 'places', props.place.id, patch),
-    `place ${props.body} ${props.place.id} ${Object.keys(patch).join()}`,
-  );
-const remove = () =>
-  workspace.edit('app.edit.place', (document) => removePart(document, props.body, 'places', props.place.id));
+const edits = usePartEdits();
 </script>
 
 <template>
   <div :id="`place-${key}`" class="place" :class="{ chosen, target }" :data-drop="key" data-test="place">
     <details :open="chosen">
       <summary>{{ place.name }}</summary>
-      <div class="fields">
-        <NameField :name="place.name" :label="t('app.places.name')" @change="(name) => change({ name })" />
-        <el-select :model-value="place.kind" :aria-label="t('app.places.kind')" @change="change({ kind: $event })">
-          <el-option v-for="kind in placeKinds" :key="kind" :value="kind" :label="t(`app.places.kinds.${kind}`)" />
-        </el-select>
-        <QuantityField
-          :label="t(`app.places.x.${bodyKind}`)"
-          field="position"
-          :value="place.x"
-          @change="(x) => change({ x })"
-        />
-        <QuantityField
-          :label="t('app.places.length')"
-          field="length"
-          :value="place.length"
-          @change="(length) => change({ length })"
-        />
-        <QuantityField
-          :label="t('app.places.rating')"
-          field="mass"
-          :value="place.rating?.value"
-          @change="(value) => change({ rating: value === undefined ? undefined : { ...place.rating, value } })"
-        />
-        <button
-          type="button"
-          class="icon-button"
-          :aria-label="t('app.places.remove', { name: place.name })"
-          @click="remove"
-        >
-          <Trash2 :size="15" />
-        </button>
-      </div>
+      <PartFigures
+        class="fields"
+        :view="view"
+        :chosen="`places:${body}/${place.id}`"
+        @change="edits.change"
+        @remove="edits.remove"
+      />
     </details>
     <button type="button" class="num lies" @click="arithmetic.open(`contents:${key}`)">{{ lies }}</button>
     <small v-if="wouldLeave" class="room" :class="{ breaks }">{{ wouldLeave }}</small>
@@ -128,10 +90,8 @@ summary {
   font: 400 14px var(--figures);
 }
 .fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(118px, 1fr));
-  gap: 8px;
-  align-items: end;
   padding: 4px 0 10px;
+  border-top: 0;
+  background: none;
 }
 </style>

@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { addThing, placeThing, writeTable, type RigView } from '@wagonomos/core';
-import { ClipboardPaste, FileDown, Library } from '@lucide/vue';
+import { addThing, placedMass, placeThing, writeTable, type RigView } from '@wagonomos/core';
+import { ClipboardPaste, FileDown, Library, ListChecks } from '@lucide/vue';
 import { computed, defineAsyncComponent, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import { useShelf } from '../../stores/shelf.ts';
 import { atHome, useHand } from '../../stores/hand.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { downloadText, fileNameFrom } from '../../shared/download.ts';
+import LeaveHome from './LeaveHome.vue';
 import QuickLine from './QuickLine.vue';
 import ThingShelf from './ThingShelf.vue';
 import PlaceSelect from './PlaceSelect.vue';
@@ -34,7 +36,7 @@ const matching = computed(() => {
 });
 const rows = computed(() => {
   const all: ShelfRow[] = matching.value.map((thing) => ({ thing, placement: onBoard.value.get(thing.id) }));
-  const total = (row: ShelfRow) => row.thing.mass * (row.placement?.count ?? 1);
+  const total = (row: ShelfRow) => placedMass(row.thing, row.placement ?? { count: 1 });
   const heaviest = (list: ShelfRow[]) => list.sort((a, b) => total(b) - total(a));
   return {
     board: heaviest(all.filter((row) => row.placement)),
@@ -51,7 +53,12 @@ const shelves = computed(() =>
 const TableDialog = defineAsyncComponent(() => import('./TableDialog.vue'));
 const TypicalDialog = defineAsyncComponent(() => import('./TypicalDialog.vue'));
 const table = ref(false);
+const TripDialog = defineAsyncComponent(() => import('./TripDialog.vue'));
+const ThingDialog = defineAsyncComponent(() => import('./ThingDialog.vue'));
 const typical = ref(false);
+const trip = ref(false);
+const opened = useShelf();
+const openThing = computed(() => (opened.opened === null ? undefined : props.view.things.get(opened.opened)));
 const save = () => {
   const names = new Map(groups.value.flatMap((group) => group.places.map((one) => [one.key, one.label] as const)));
   const lines = [...props.view.things.values()].map((thing) => {
@@ -106,9 +113,14 @@ const add = () => {
       <button type="button" class="quiet-button" @click="table = true">
         <ClipboardPaste :size="15" />{{ t('app.table.open') }}
       </button>
+      <button type="button" class="quiet-button" @click="trip = true">
+        <ListChecks :size="15" />{{ t('app.trip.open') }}
+      </button>
       <button type="button" class="quiet-button" @click="save"><FileDown :size="15" />{{ t('app.table.save') }}</button>
     </div>
     <TableDialog v-if="table" v-model="table" :view="view" />
+    <TripDialog v-if="trip" v-model="trip" :view="view" />
+    <ThingDialog v-if="openThing" :key="openThing.id" :view="view" :thing="openThing" />
     <TypicalDialog v-if="typical" v-model="typical" :view="view" />
     <form class="add" @submit.prevent="add">
       <el-input
@@ -129,6 +141,7 @@ const add = () => {
         t('app.load.add')
       }}</el-button>
     </form>
+    <LeaveHome :view="view" />
     <details
       v-for="shelf in shelves"
       :key="shelf.key"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { changeThing, placeThing, removeThing, type Placement, type RigView, type Thing } from '@wagonomos/core';
-import { GripVertical, Trash2 } from '@lucide/vue';
+import { GripVertical, SlidersHorizontal, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useHand } from '../../stores/hand.ts';
+import { useShelf } from '../../stores/shelf.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceSelect from './PlaceSelect.vue';
 import { choiceOf, type PlaceGroup } from './placeChoices.ts';
@@ -20,6 +21,9 @@ const props = defineProps<{
 const { t } = useI18n();
 const workspace = useWorkspace();
 const hand = useHand();
+const shelf = useShelf();
+/** More is known of it than a name and a mass. */
+const told = computed(() => Object.keys(props.thing).length > 4 || props.placement?.wet || props.placement?.turned);
 
 const key = computed(() => (props.placement ? `${props.placement.body}/${props.placement.place}` : ''));
 
@@ -93,6 +97,16 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
     <button
       type="button"
       class="icon-button small"
+      :class="{ told }"
+      :aria-label="t('app.thing.open', { name: thing.name })"
+      :title="t('app.thing.open', { name: thing.name })"
+      @click="shelf.opened = thing.id"
+    >
+      <SlidersHorizontal :size="15" />
+    </button>
+    <button
+      type="button"
+      class="icon-button small"
       :aria-label="t('app.load.removeThing', { name: thing.name })"
       @click="remove"
     >
@@ -104,7 +118,7 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 <style scoped>
 .thing {
   display: grid;
-  grid-template-columns: 22px minmax(0, 1.15fr) 38px 88px minmax(0, 0.85fr) 28px;
+  grid-template-columns: 22px minmax(0, 1.15fr) 38px 88px minmax(0, 0.8fr) 24px 24px;
   gap: 6px;
   align-items: center;
   padding: 2px 0;
@@ -120,6 +134,9 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
   color: var(--soft);
   cursor: grab;
   touch-action: none;
+}
+.told {
+  color: var(--pen);
 }
 .held {
   background: var(--field);
@@ -138,14 +155,14 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 }
 @media (width <= 720px) {
   .thing {
-    grid-template-columns: 30px minmax(0, 1fr) 44px 92px 30px;
+    grid-template-columns: 30px minmax(0, 1fr) 44px 92px 30px 30px;
   }
   .grip {
     min-height: 40px;
   }
   .where {
     grid-row: 2;
-    grid-column: 2 / 5;
+    grid-column: 2 / 6;
   }
 }
 </style>

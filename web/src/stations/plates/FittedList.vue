@@ -1,16 +1,20 @@
 <script setup lang="ts">
-import { addPart, changePart, removePart, type Body } from '@wagonomos/core';
-import { Plus, Trash2 } from '@lucide/vue';
+import { addPart, changePart, displayMass, removePart, seatsIn, type Body, type Seat } from '@wagonomos/core';
+import { Armchair, Plus, Trash2 } from '@lucide/vue';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
+import { written } from '../../shared/useSpeech.ts';
+import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** What was fitted since, and what came off for it, each at its own place; and whether the empty figure knows of it. */
 const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const settings = useSettings();
 type Part = Body['fitted'][number];
 const answers = ['yes', 'no', 'unknown'] as const;
 const sides = ['on', 'off'] as const;
@@ -35,10 +39,38 @@ const setMass = (part: Part, side: 'on' | 'off', mass: number | undefined) => {
   if (mass === undefined && !other) return;
   change(part, { [side]: mass === undefined ? undefined : { ...part[side], mass } });
 };
-const setX = (part: Part, side: 'on' | 'off', x: number | undefined) => {
-  const change_ = part[side];
-  if (change_) change(part, { [side]: x === undefined ? { mass: change_.mass } : { ...change_, x } });
+/** A distance wiped away is not known any more. */
+const setAt = (part: Part, side: 'on' | 'off', axis: 'x' | 'y', value: number | undefined) => {
+  const now = part[side];
+  if (!now) return;
+  const known = Object.entries({ ...now, [axis]: value }).filter(([, one]) => one !== undefined);
+  change(part, { [side]: { mass: now.mass, ...Object.fromEntries(known) } });
 };
+/** Net of everything that is not in the empty figure. */
+const net = computed(() =>
+  written(
+    displayMass(
+      props.body.fitted
+        .filter((part) => part.inEmptyMass !== 'yes')
+        .reduce((sum, { on, off }) => sum + (on?.mass ?? 0) - (off?.mass ?? 0), 0),
+      settings.massUnit,
+      'nearest',
+    ),
+    0,
+  ),
+);
+/** Seats that can be taken out: those that are in, the driver's excepted. */
+const free = computed(() => (props.body.kind === 'vehicle' ? seatsIn(props.body).filter((seat) => !seat.driver) : []));
+const takeSeatOut = (seat: Seat) =>
+  workspace.edit('app.edit.fitted', (document) =>
+    addPart(document, props.body.id, 'fitted', {
+      id: newId(),
+      name: t('app.fitted.seatName', { seat: seat.name }).slice(0, 80),
+      off: { mass: 0, ...(seat.x === undefined ? {} : { x: seat.x }), ...(seat.y === undefined ? {} : { y: seat.y }) },
+      seat: seat.id,
+      inEmptyMass: 'no',
+    }),
+  );
 const remove = (part: Part) =>
   workspace.edit('app.edit.fitted', (document) => removePart(document, props.body.id, 'fitted', part.id));
 </script>
@@ -72,7 +104,7 @@ const remove = (part: Part) =>
             :label="t('app.fitted.at')"
             field="position"
             :value="part[side]?.x"
-            @change="(x) => setX(part, side, x)"
+            @change="(x) => setAt(part, side, 'x', x)"
           />
         </template>
         <label>
@@ -85,8 +117,38 @@ const remove = (part: Part) =>
             <el-option v-for="one in answers" :key="one" :value="one" :label="t(`app.yesNo.${one}`)" />
           </el-select>
         </label>
+        <template v-for="side in sides" :key="`across ${side}`">
+          <QuantityField
+            v-if="part[side]"
+            :label="t(`app.fitted.across.${side}`)"
+            field="lateral"
+            :value="part[side]?.y"
+            @change="(y) => setAt(part, side, 'y', y)"
+          />
+        </template>
+        <label>
+          {{ t('app.fitted.date') }}
+          <el-date-picker
+            :model-value="part.date ?? ''"
+            type="date"
+            value-format="YYYY-MM-DD"
+            format="D MMM YYYY"
+            :aria-label="t('app.fitted.dateOf', { name: part.name })"
+            @update:model-value="(day: string | null) => change(part, { date: day ?? undefined })"
+          />
+        </label>
       </div>
+      <p v-if="part.seat" class="caution">{{ t('app.fitted.seatCaution') }}</p>
     </div>
+    <p v-if="body.fitted.length > 0" class="num sum">{{ t('app.fitted.sum', { mass: net }) }}</p>
+    <el-dropdown v-if="free.length > 0" trigger="click" @command="takeSeatOut">
+      <button type="button" class="quiet-button"><Armchair :size="15" />{{ t('app.fitted.seatOut') }}</button>
+      <template #dropdown>
+        <el-dropdown-menu>
+          <el-dropdown-item v-for="seat in free" :key="seat.id" :command="seat">{{ seat.name }}</el-dropdown-item>
+        </el-dropdown-menu>
+      </template>
+    </el-dropdown>
     <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.fitted.add') }}</button>
   </details>
 </template>
@@ -96,6 +158,17 @@ const remove = (part: Part) =>
 label {
   color: var(--soft);
   font-size: 13px;
+}
+.caution {
+  margin: 4px 0 0;
+  color: var(--tight);
+  font-size: 14px;
+}
+.sum {
+  margin: 6px 0 0;
+}
+.fields :deep(.el-date-editor) {
+  width: 100%;
 }
 .part {
   padding: 4px 0 8px;
