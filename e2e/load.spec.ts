@@ -1,24 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
-import { choose, estate, sentence, seriousFaults, wagon } from './support.ts';
-
-const grip = (page: Page, name: string) => page.getByRole('button', { name: `Carry ${name}`, exact: true });
-const placeIn = (page: Page, key: string) => page.locator(`svg [data-drop="${key}"]`);
-
-/** Drags by real mouse moves, with a look at what is said on the way. */
-async function drag(page: Page, name: string, to: string, onTheWay?: () => Promise<void>): Promise<void> {
-  await grip(page, name).scrollIntoViewIfNeeded();
-  const from = await grip(page, name).boundingBox();
-  if (!from) throw new Error('nothing to drag');
-  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
-  await page.mouse.down();
-  await page.mouse.move(from.x + 40, from.y - 20, { steps: 4 });
-  await expect(page.getByTestId('hand')).toContainText(name);
-  const target = await placeIn(page, to).boundingBox();
-  if (!target) throw new Error('nowhere to drop');
-  await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2, { steps: 8 });
-  await onTheWay?.();
-  await page.mouse.up();
-}
+import { expect, test } from '@playwright/test';
+import { choose, dragThing, estate, grip, sentence, seriousFaults, wagon } from './support.ts';
 
 test('a thing is dragged into another place: what would be left is said on the way, and nothing moves before it lies', async ({
   page,
@@ -29,7 +10,7 @@ test('a thing is dragged into another place: what would be left is said on the w
   const keys = await drops.evaluateAll((all) => all.map((one) => one.getAttribute('data-drop') ?? ''));
   const kitchen = keys.find((key) => key.endsWith('/kitchen')) ?? '';
   expect(kitchen).not.toBe('');
-  await drag(page, 'Fridge, 45 litres, full', kitchen, async () => {
+  await dragThing(page, 'Fridge, 45 litres, full', kitchen, async () => {
     await expect(page.getByTestId('hand')).toContainText('to Kitchen');
     await expect(page.getByTestId('pillar-rearAxle')).not.toContainText('1,838');
   });

@@ -44,3 +44,24 @@ export async function expectNoSidewaysScroll(page: Page): Promise<void> {
   }));
   expect(wide).toBeLessThanOrEqual(room);
 }
+
+export const grip = (page: Page, name: string): Locator =>
+  page.getByRole('button', { name: `Carry ${name}`, exact: true });
+export const placeIn = (page: Page, key: string): Locator => page.locator(`svg [data-drop="${key}"]`);
+
+/** Drags a thing by real mouse moves to a place of the drawing, with a look at what is said on the way. */
+export async function dragThing(page: Page, name: string, to: string, onTheWay?: () => Promise<void>): Promise<void> {
+  await grip(page, name).scrollIntoViewIfNeeded();
+  const from = await grip(page, name).boundingBox();
+  if (!from) throw new Error('nothing to drag');
+  await page.mouse.move(from.x + from.width / 2, from.y + from.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 40, from.y - 20, { steps: 4 });
+  await expect(page.getByTestId('hand')).toContainText(name);
+  const target = await placeIn(page, to).boundingBox();
+  if (!target) throw new Error('nowhere to drop');
+  await page.mouse.move(target.x + target.width / 2, target.y + target.height / 2, { steps: 8 });
+  await onTheWay?.();
+  await page.mouse.up();
+  await expect(page.getByTestId('hand')).toBeEmpty();
+}

@@ -59,8 +59,10 @@ await page.locator('[data-test="rig-card"]').last().click();
 await page.getByRole('link', { name: /^Load/ }).click();
 await page.locator('[data-grip]').first().waitFor();
 await page.evaluate(() => {
-  const tasks: number[] = [];
-  new PerformanceObserver((list) => tasks.push(...list.getEntries().map((one) => one.duration))).observe({
+  const tasks: (readonly [number, number])[] = [];
+  new PerformanceObserver((list) =>
+    tasks.push(...list.getEntries().map((one) => [one.startTime, one.duration] as const)),
+  ).observe({
     type: 'longtask',
   });
   Object.assign(window, { longTasks: tasks });
@@ -72,24 +74,37 @@ const spent = async () => {
   const of = (name: string) => metrics.find((one) => one.name === name)?.value ?? 0;
   return 1000 * (of('ScriptDuration') + of('LayoutDuration') + of('RecalcStyleDuration'));
 };
+await page.locator('[data-grip]').first().scrollIntoViewIfNeeded();
 const grip = await page.locator('[data-grip]').first().boundingBox();
 if (!grip) throw new Error('nothing to carry');
+const now = () => page.evaluate(() => performance.now());
+const pickedUp = await now();
 await page.mouse.move(grip.x + 8, grip.y + 12);
 await page.mouse.down();
 await page.mouse.move(grip.x + 30, grip.y - 10, { steps: 3 });
 await page.waitForTimeout(400);
+const carrying = await now();
+const overPlaces = new Set<string>();
 const costs: number[] = [];
 for (let at = 0; at < 240; at += 1) {
   const before = await spent();
   await page.mouse.move(170 + ((at * 4) % 940), 290 + 60 * Math.sin(at / 7));
   await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => done(null))));
   costs.push((await spent()) - before);
+  overPlaces.add((await page.locator('[data-test="hand"] .to').allTextContents()).join());
 }
+const said = await page.locator('[data-test="hand"]').textContent();
+const putDown = await now();
 await page.mouse.up();
+await page.waitForTimeout(300);
 const sorted = costs.toSorted((a, b) => a - b);
 const share = (part: number) => (sorted[Math.floor(part * (sorted.length - 1))] ?? 0).toFixed(1);
-const tasks = await page.evaluate(() => (window as unknown as { longTasks: number[] }).longTasks);
+const tasks = await page.evaluate(() => (window as unknown as { longTasks: (readonly [number, number])[] }).longTasks);
+const phase = (at: number) =>
+  at < pickedUp ? 'before' : at < carrying ? 'picking up' : at < putDown ? 'carrying' : 'putting down';
+const list = tasks.map(([at, took]) => `${Math.round(took)} ms ${phase(at)}`);
+console.log(`carried over ${overPlaces.size} places, last seen: ${said ?? ''}`);
 console.log(`work per pointer move: median ${share(0.5)} ms, 95th percentile ${share(0.95)} ms, worst ${share(1)} ms`);
-console.log(`tasks over 50 ms: ${tasks.length}${tasks.length > 0 ? ` (${tasks.map(Math.round).join(', ')} ms)` : ''}`);
+console.log(`tasks over 50 ms: ${tasks.length}${tasks.length > 0 ? ` (${list.join(', ')})` : ''}`);
 await chrome.close();
 server.close();

@@ -57,6 +57,7 @@ const showPlace = (body: string, place: string) =>
     </div>
     <RigDrawing
       v-if="!plain"
+      :view="rig.view"
       :assessment="shown"
       :supports="supports"
       :sight="workable ? arrange.sight : 'side'"

@@ -64,7 +64,7 @@ const toggle = () => {
 </script>
 
 <template>
-  <div class="arrange-bench" :inert="workspace.follows">
+  <div class="arrange-bench" data-test="arrange" :inert="workspace.follows">
     <div class="tools">
       <div class="sights" role="group" :aria-label="t('app.arrange.sight')">
         <button

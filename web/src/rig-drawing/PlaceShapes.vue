@@ -174,7 +174,7 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
         rx="2"
         class="level"
       />
-      <rect :x="one.x - 3" :y="one.y - 8" :width="one.width + 6" :height="one.height + 16" class="grasp" />
+      <rect :x="one.x - 3" :y="one.y - 3" :width="one.width + 6" :height="one.height + 6" class="grasp" />
       <text v-if="filling === one.key" :x="one.x + one.width / 2" :y="one.y - 8" class="filling">{{ one.title }}</text>
     </g>
     <g v-for="one in people" :key="one.key" class="person">

@@ -7,6 +7,7 @@ import {
   type Check,
   type Pillar,
   type PlacePreview,
+  type RigView,
   type Side,
 } from '@wagonomos/core';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
@@ -32,6 +33,9 @@ import RigWheels from './RigWheels.vue';
 
 /** The rig to scale on its road, with a pillar under every axle and the coupling. */
 const props = defineProps<{
+  /** What lies where now; it stays while a thing is carried. */
+  view: RigView;
+  /** What it comes to, or would come to with the thing where it is held. */
   assessment: Assessment;
   supports: readonly Pillar[];
   chains: readonly Chain[];
@@ -53,12 +57,11 @@ const frame = ref<HTMLElement>();
 const { width: measured } = useElementSize(frame, { width: 1200, height: 0 });
 const narrow = useMediaQuery('(width <= 720px)');
 const width = computed(() => Math.max(300, measured.value));
-const view = computed(() => props.assessment.compiled.view);
-const layout = computed(() => layoutRig(view.value, width.value, narrow.value ? 'phone' : 'desk'));
-const plan = computed(() => layoutPlan(view.value, width.value, narrow.value ? 'phone' : 'desk'));
+const layout = computed(() => layoutRig(props.view, width.value, narrow.value ? 'phone' : 'desk'));
+const plan = computed(() => layoutPlan(props.view, width.value, narrow.value ? 'phone' : 'desk'));
 const above = computed(() => props.sight === 'above');
 const height = computed(() => (above.value ? plan.value.height : layout.value.height));
-const contents = computed(() => placeContents(view.value));
+const contents = computed(() => placeContents(props.view));
 const edits = usePartEdits();
 const workspace = useWorkspace();
 const hand = useHand();

@@ -11,7 +11,7 @@ import {
   type Thing,
 } from '@wagonomos/core';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { useRig } from './rig.ts';
 import { useWorkspace } from './workspace.ts';
 
@@ -36,12 +36,24 @@ export const atHome = 'home';
 export const useHand = defineStore('hand', () => {
   const rig = useRig();
   const workspace = useWorkspace();
-  const held = ref<Held | null>(null);
+  const held = shallowRef<Held | null>(null);
   /** `body/place`, or at home; null: over nothing. */
   const over = ref<string | null>(null);
   /** The vessel whose level is being dragged, `body/tank`. */
   const filling = ref<string | null>(null);
 
+  /** Previews come in two frames, drawing first and list second, so that picking up never makes the page wait. */
+  const frame = ref<'held' | 'drawn' | 'listed'>('held');
+  const unfold = (of: Held) => {
+    frame.value = 'held';
+    requestAnimationFrame(() => {
+      if (held.value !== of) return;
+      frame.value = 'drawn';
+      requestAnimationFrame(() => {
+        if (held.value === of) frame.value = 'listed';
+      });
+    });
+  };
   const pickUp = (thingId: string, by: Held['by']) => {
     const thing = rig.view?.things.get(thingId);
     if (!thing || workspace.follows) return;
@@ -58,6 +70,7 @@ export const useHand = defineStore('hand', () => {
       from,
       by,
     };
+    unfold(held.value);
     over.value = by === 'keys' ? (from ? `${from.body}/${from.place}` : atHome) : null;
   };
   const hover = (key: string | null) => {
@@ -102,10 +115,12 @@ export const useHand = defineStore('hand', () => {
 
   /** Each place with what would be left there; null while nothing is held. */
   const previews = computed<ReadonlyMap<string, PlacePreview> | null>(() => {
-    if (!held.value || !rig.assessment) return null;
+    if (!held.value || frame.value === 'held' || !rig.assessment) return null;
     const list = placePreviews(rig.rooms, rig.assessment.checks, held.value);
     return new Map(list.map((one) => [`${one.body}/${one.place}`, one]));
   });
+  /** The same for the list of places, a frame later. */
+  const listed = computed(() => (frame.value === 'listed' ? previews.value : null));
   /** The rig as it would be with the thing lying where the hand is. */
   const outcome = computed(() => {
     const { view } = rig;
@@ -116,5 +131,5 @@ export const useHand = defineStore('hand', () => {
     return then && assess(onDay(then, view.situation.date ?? ''));
   });
 
-  return { held, over, filling, pour, pickUp, hover, letGo, putDown, previews, outcome };
+  return { held, over, filling, pour, pickUp, hover, letGo, putDown, previews, listed, outcome };
 });

@@ -52,7 +52,7 @@ const lies = (key: string) => written(displayMass(contents.value.get(key)?.mass 
 
 /** What the thing in the hand would leave in each place; said once when it is picked up. */
 const wouldLeave = computed(
-  () => new Map([...(hand.previews ?? [])].map(([key, preview]) => [key, leaves(preview)] as const)),
+  () => new Map([...(hand.listed ?? [])].map(([key, preview]) => [key, leaves(preview)] as const)),
 );
 
 const add = (body: string) =>
@@ -81,7 +81,7 @@ const add = (body: string) =>
         :lies="lies(key)"
         :room="room"
         :would-leave="wouldLeave.get(key)"
-        :breaks="hand.previews?.get(key)?.breaks || hand.previews?.get(key)?.barred || false"
+        :breaks="hand.listed?.get(key)?.breaks || hand.listed?.get(key)?.barred || false"
       />
     </template>
   </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Message, Place, RigView } from '@wagonomos/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import PartFigures from '../../rig-drawing/PartFigures.vue';
 import { usePartEdits } from '../../rig-drawing/usePartEdits.ts';
 import MessageText from '../../shared/MessageText.vue';
@@ -22,13 +22,16 @@ const props = defineProps<{
 const arithmetic = useArithmetic();
 const key = computed(() => `${props.body}/${props.place.id}`);
 const edits = usePartEdits();
+/** Folded figures are not made: a rig has dozens of places. */
+const opened = ref(false);
 </script>
 
 <template>
   <div :id="`place-${key}`" class="place" :class="{ chosen, target }" :data-drop="key" data-test="place">
-    <details :open="chosen">
+    <details :open="chosen" @toggle="opened = ($event.target as HTMLDetailsElement).open">
       <summary>{{ place.name }}</summary>
       <PartFigures
+        v-if="opened || chosen"
         class="fields"
         :view="view"
         :chosen="`places:${body}/${place.id}`"

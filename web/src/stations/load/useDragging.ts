@@ -21,7 +21,10 @@ export function useDragging(follow: (x: number, y: number) => void): void {
   const levelNow = (key: string | null): number =>
     rig.view?.loadout.tankLevels.find((one) => `${one.body}/${one.tank}` === key)?.fraction ?? 0;
   const under = (x: number, y: number): string | null =>
-    document.elementFromPoint(x, y)?.closest<HTMLElement | SVGElement>(drops)?.dataset['drop'] ?? null;
+    document
+      .elementsFromPoint(x, y)
+      .map((one) => one.closest<HTMLElement | SVGElement>(drops)?.dataset['drop'])
+      .find((one) => one !== undefined) ?? null;
   onMounted(() => {
     interact(grips).draggable({
       autoScroll: { container: window, margin: 40, speed: 500 },
