@@ -42,6 +42,16 @@ const views: readonly View[] = [
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
+  {
+    name: 'plan',
+    path: `${wagon}/load`,
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'From above' }).click();
+      await page.getByRole('button', { name: 'Arrange', exact: true }).click();
+      await page.locator('[data-test="part-kitchen"]').focus();
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
   { name: 'balance', path: `${estate}/balance`, wholePage: true, prepare: (page) => page.waitForTimeout(1500) },
   {
     name: 'compare',
@@ -59,7 +69,6 @@ const views: readonly View[] = [
   { name: 'words', path: '/words' },
   { name: 'rules', path: `${estate}/rules` },
   { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
-  { name: 'trailer-alone', path: `${alone}/plates` },
   { name: 'fifth-wheel', path: `${fifthWheel}/verdict` },
   {
     name: 'chains',

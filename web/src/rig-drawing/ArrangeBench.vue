@@ -147,4 +147,9 @@ const toggle = () => {
 .keys {
   color: var(--soft);
 }
+@media (pointer: coarse) {
+  .keys {
+    display: none;
+  }
+}
 </style>

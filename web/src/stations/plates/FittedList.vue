@@ -140,7 +140,9 @@ const remove = (part: Part) =>
       </div>
       <p v-if="part.seat" class="caution">{{ t('app.fitted.seatCaution') }}</p>
     </div>
-    <p v-if="body.fitted.length > 0" class="num sum">{{ t('app.fitted.sum', { mass: net }) }}</p>
+    <p v-if="body.fitted.length > 0" class="num sum">
+      {{ t('app.fitted.sum', { mass: net, unit: settings.massUnit }) }}
+    </p>
     <el-dropdown v-if="free.length > 0" trigger="click" @command="takeSeatOut">
       <button type="button" class="quiet-button"><Armchair :size="15" />{{ t('app.fitted.seatOut') }}</button>
       <template #dropdown>
@@ -181,6 +183,6 @@ label {
   align-items: end;
 }
 .quiet-button {
-  margin-top: 8px;
+  margin: 8px 8px 0 0;
 }
 </style>
