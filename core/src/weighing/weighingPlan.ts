@@ -1,0 +1,128 @@
+import { compile } from '../loading/compile.ts';
+import type { RigView } from '../loading/rigView.ts';
+import type { QuantityName } from '../statics/rigRows.ts';
+import type { Combination } from './combination.ts';
+import { fewestReadings, settled, type Possible } from './fewestReadings.ts';
+import type { Observation } from './leastSquares.ts';
+import { quantityCombinations } from './measured.ts';
+import { stands, type Stand, type StandKey } from './stands.ts';
+import { readingSigma, type Ticket } from './ticket.ts';
+import { readingOf, type WeighingLengths } from './weighedLoads.ts';
+
+/** What an owner has to weigh with. */
+export const scaleKinds = ['weighbridge', 'axlePads', 'ballScale'] as const;
+export type ScaleKind = (typeof scaleKinds)[number];
+
+export interface WeighingWish {
+  /** What is to be known. */
+  readonly want: readonly QuantityName[];
+  readonly have: readonly ScaleKind[];
+  /** Whether the trailer may be uncoupled on the scale. */
+  readonly uncouple: boolean;
+  /** Steps of the scale, kg. */
+  readonly graduation: number;
+}
+
+/** One thing to do, in its order. */
+export interface WeighingStep {
+  readonly stand: Stand;
+  readonly scale: ScaleKind;
+  /** What is settled once this reading is in, and was not before. */
+  readonly settles: readonly QuantityName[];
+}
+
+export interface WeighingPlan {
+  readonly steps: readonly WeighingStep[];
+  /** One standard deviation that each load asked for can reach, kg. */
+  readonly reach: Readonly<Partial<Record<QuantityName, number>>>;
+  /** What cannot be known with these scales; the plan is for the rest. */
+  readonly beyond: readonly QuantityName[];
+}
+
+/** A ball scale and axle pads read in finer steps than a public weighbridge, kg. */
+const finerSteps: Readonly<Partial<Record<ScaleKind, number>>> = { ballScale: 1, axlePads: 5 };
+
+const ballStands: readonly StandKey[] = ['ball', 'jockey'];
+const padStands: readonly StandKey[] = [
+  'rigFront',
+  'rigRear',
+  'rigTrailer',
+  'soloFront',
+  'soloRear',
+  'trailerOnStand',
+  'trailerOnJockey',
+  'rigDrive',
+  'rigTag',
+  'soloDrive',
+  'soloTag',
+];
+
+/** Which scale of those at hand a stand is taken on; null: none of them. */
+function scaleFor(stand: Stand, { have, uncouple }: WeighingWish, lone: boolean): ScaleKind | null {
+  if (ballStands.includes(stand.key)) return have.includes('ballScale') && (uncouple || lone) ? 'ballScale' : null;
+  // A vehicle by itself has nothing to uncouple from; a trailer by itself stands as it stands.
+  if (stand.state === 'uncoupled' && !uncouple && !lone) return null;
+  if (have.includes('weighbridge')) return 'weighbridge';
+  return have.includes('axlePads') && padStands.includes(stand.key) ? 'axlePads' : null;
+}
+
+/**
+ * The fewest readings that settle what is asked with the scales at hand, beside the readings of a ticket begun already. Coupled
+ * readings come first: nobody couples up again for one.
+ */
+export function weighingPlan(view: RigView, wish: WeighingWish, begun?: Ticket): WeighingPlan {
+  const planned = compile(view);
+  const lengths: WeighingLengths = { ...planned.lengths, jockey: view.trailer?.geometry.jockeyPosition };
+  const of = quantityCombinations(lengths, planned.lengths.distribution !== undefined);
+  const lone = !view.vehicle || !view.trailer;
+  const possible = stands(view).flatMap((stand) => {
+    const scale = scaleFor(stand, wish, lone);
+    const reads = scale && readingOf(lengths, { id: stand.key, value: 0, ...stand });
+    if (!scale || !reads) return [];
+    const sigma = readingSigma(0, finerSteps[scale] ?? wish.graduation);
+    return [{ id: stand.key, of: reads, sigma, stand, scale }];
+  });
+  const known = (begun?.readings ?? []).flatMap((reading): Observation[] => {
+    const reads = readingOf(lengths, reading);
+    return reads
+      ? [{ of: reads, value: 0, sigma: readingSigma(reading.value, reading.graduation ?? begun?.graduation ?? 20) }]
+      : [];
+  });
+  const everything = [...known, ...possible.map(asObservation)];
+  const can = settled(
+    everything,
+    wish.want.map((name) => of[name]),
+  );
+  const want = wish.want.filter((_, at) => can[at]);
+  const [best] = fewestReadings(
+    known,
+    possible,
+    want.map((name) => of[name]),
+  );
+  const chosen = possible
+    .filter(({ id }) => best?.ids.includes(id))
+    .sort((a, b) => Number(a.stand.state === 'uncoupled') - Number(b.stand.state === 'uncoupled'));
+  return {
+    steps: stepsOf(known, chosen, wish.want, of),
+    reach: Object.fromEntries(want.map((name, at) => [name, best?.errors[at] ?? 0])),
+    beyond: wish.want.filter((_, at) => !can[at]),
+  };
+}
+
+const asObservation = ({ of, sigma }: Pick<Possible, 'of' | 'sigma'>): Observation => ({ of, value: 0, sigma });
+
+function stepsOf(
+  known: readonly Observation[],
+  chosen: readonly (Possible & Pick<WeighingStep, 'stand' | 'scale'>)[],
+  want: readonly QuantityName[],
+  of: Readonly<Record<QuantityName, Combination>>,
+): readonly WeighingStep[] {
+  const asked = want.map((name) => of[name]);
+  let before = settled(known, asked);
+  return chosen.map((one, at) => {
+    const now = settled([...known, ...chosen.slice(0, at + 1).map(asObservation)], asked);
+    const settles = want.filter((_, index) => now[index] && !before[index]);
+    before = now;
+    return { stand: one.stand, scale: one.scale, settles };
+  });
+}
