@@ -52,6 +52,19 @@ const views: readonly View[] = [
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
+  {
+    name: 'weigh',
+    path: `${wagon}/weigh`,
+    wholePage: true,
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Start a slip with these steps' }).click();
+      for (const [at, value] of [1877, 5538, 1430, 2999].entries()) {
+        const field = page.getByLabel('Shown', { exact: true }).nth(at);
+        await field.fill(String(value));
+        await field.press('Tab');
+      }
+    },
+  },
   { name: 'balance', path: `${estate}/balance`, wholePage: true, prepare: (page) => page.waitForTimeout(1500) },
   {
     name: 'compare',
@@ -74,14 +87,6 @@ const views: readonly View[] = [
     name: 'chains',
     path: `${camper}/plates`,
     prepare: (page) => page.locator('.chains').scrollIntoViewIfNeeded(),
-  },
-  {
-    name: 'camper-load',
-    path: `${camper}/load`,
-    prepare: async (page) => {
-      await page.locator('summary', { hasText: 'How much more at a spot' }).click();
-      await page.evaluate(() => window.scrollTo(0, 0));
-    },
   },
   { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },
   {

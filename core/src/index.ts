@@ -87,6 +87,7 @@ export { workspaceJsonSchema } from './exchange/jsonSchema.ts';
 export { emptyWorkspace } from './exchange/workspace.ts';
 export type { Workspace } from './exchange/workspace.ts';
 
+export { quantityMessage } from './verdict/quantityMessage.ts';
 export { pillars } from './verdict/pillars.ts';
 export type { Pillar } from './verdict/pillars.ts';
 export { placeContents } from './rulebook/placeChecks.ts';
@@ -149,6 +150,10 @@ export {
 } from './edits/ticketEdits.ts';
 export { assessTicket } from './weighing/measured.ts';
 export type { TicketAssessment } from './weighing/measured.ts';
+export { scaleKinds, weighingPlan } from './weighing/weighingPlan.ts';
+export type { ScaleKind, WeighingPlan, WeighingStep, WeighingWish } from './weighing/weighingPlan.ts';
+export { unlistedOn } from './weighing/unlisted.ts';
+export type { UnlistedOn } from './weighing/unlisted.ts';
 export { standOf, stands } from './weighing/stands.ts';
 export type { Stand } from './weighing/stands.ts';
 export type { Reading, Ticket } from './weighing/ticket.ts';

@@ -1,9 +1,9 @@
-import { message, term, type Message } from '../messages/message.ts';
+import type { Message } from '../messages/message.ts';
 import { bindingKinds, type Check } from '../rulebook/check.ts';
-import { quantityTerm } from '../rulebook/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { couplingPosition, type QuantityName } from '../statics/rigRows.ts';
 import type { Assessment } from './assess.ts';
+import { quantityMessage } from './quantityMessage.ts';
 
 /** One support of the rig, for the drawing: where it stands, what it carries, and the check with the least left. */
 export interface Pillar {
@@ -23,7 +23,7 @@ export function pillars(assessment: Assessment): readonly Pillar[] {
   const { wheelbase, tagAxle } = lengths.vehicle ?? {};
   const at = (quantity: QuantityName, side: Side, x: number | undefined): Pillar => ({
     quantity,
-    name: message('step.quantity', { quantity: term(quantityTerm(view, quantity)) }),
+    name: quantityMessage(view, quantity),
     side,
     x: x ?? null,
     check: worstOf(assessment.checks, quantity),

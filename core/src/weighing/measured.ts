@@ -31,7 +31,7 @@ export interface TicketAssessment extends Assessment {
 const suspectBeyond = 3;
 
 /** The least-squares picture of a ticket. A reading that weighed nothing of this rig, or shows nothing yet, is left out. */
-function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
+export function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
   const used = ticket.readings.flatMap((reading) => {
     const of = reading.value > 0 ? readingOf(lengths, reading) : null;
     return of

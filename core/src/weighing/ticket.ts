@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { loadoutSchema } from '../loading/loadout.ts';
 import { dateField, idField, massField, nameField } from '../rig/fields.ts';
 
 /** What may stand on the plate of a scale. `ball`: a scale or stand under the coupling. */
@@ -32,6 +33,8 @@ export const ticketSchema = z.strictObject({
   /** Steps of the scale, kg. */
   graduation: z.number().positive().max(1000),
   readings: z.array(readingSchema).max(60),
+  /** What was on board then: a copy, so that a later change of the plan does not change what was weighed. */
+  loadout: loadoutSchema.optional(),
 });
 export type Ticket = z.infer<typeof ticketSchema>;
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { compile } from '../loading/compile.ts';
 import weighingCases from '../testing/cases/weighing.json' with { type: 'json' };
 import { exampleView } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
@@ -7,7 +8,8 @@ import type { Combination } from './combination.ts';
 import { fewestReadings, settled } from './fewestReadings.ts';
 import { adjust } from './leastSquares.ts';
 import { reconcile } from './reconcile.ts';
-import type { Reading } from './ticket.ts';
+import type { Reading, Ticket } from './ticket.ts';
+import { unlistedOn } from './unlisted.ts';
 import { readingOf } from './weighedLoads.ts';
 import { scaleKinds, weighingPlan, type WeighingWish } from './weighingPlan.ts';
 
@@ -212,5 +214,44 @@ describe('a weighing plan', () => {
       })),
     );
     expect(estimate({ B: 1 })?.se).toBeCloseTo(plan.reach.ballLoad ?? NaN, 9);
+  });
+});
+
+describe('a slip beside the plan', () => {
+  const wagon = exampleView('australian-wagon-and-tandem');
+  const planned = compile(wagon);
+  const { mass, moment } = planned.sums.vehicle;
+  const solo = { rear: moment / 2.85, front: mass - moment / 2.85 };
+  const reads = (extra: number, at: number): Ticket => ({
+    id: 't',
+    rig: wagon.rig.id,
+    name: 'Slip',
+    graduation: 10,
+    readings: [
+      { id: 'f', state: 'uncoupled', on: ['front'], value: solo.front + extra * (1 - at / 2.85) },
+      { id: 'r', state: 'uncoupled', on: ['rear'], value: solo.rear + (extra * at) / 2.85 },
+    ],
+  });
+
+  it('finds what is in the vehicle and on no list, and says nothing of a trailer nobody weighed', () => {
+    const found = unlistedOn(wagon, reads(80, 3.1));
+    expect(found).toHaveLength(1);
+    expect(found[0]).toMatchObject({ side: 'vehicle', body: 'tern-wagon', inside: true });
+    expect(found[0]?.mass).toBeCloseTo(80, 6);
+    expect(found[0]?.x).toBeCloseTo(3.1, 6);
+    expect(unlistedOn(wagon, reads(80, 6))[0]?.inside).toBe(false);
+    expect(unlistedOn(wagon, reads(2, 1))[0]?.x).toBeNull();
+  });
+
+  it('goes by what was on board when it was started, where that was kept', () => {
+    const emptied = { ...wagon, loadout: { ...wagon.loadout, placements: [] } };
+    const kept = { ...reads(80, 3.1), loadout: wagon.loadout };
+    expect(unlistedOn(emptied, kept)[0]?.mass).toBeCloseTo(80, 6);
+    expect(unlistedOn(emptied, reads(80, 3.1))[0]?.mass).toBeGreaterThan(200);
+  });
+
+  it('is silent where the plan itself is not known', () => {
+    const vehicle = { ...wagon.vehicle!, emptyMass: undefined };
+    expect(unlistedOn({ ...wagon, vehicle }, reads(80, 3.1))).toEqual([]);
   });
 });

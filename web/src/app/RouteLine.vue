@@ -4,12 +4,14 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
+import { useWorkspace } from '../stores/workspace.ts';
 import { stations, type StationName } from './stations.ts';
 
 /** The stations as mile posts along the road, each with how far it is settled. */
 const { t } = useI18n();
 const route = useRoute();
 const rig = useRig();
+const workspace = useWorkspace();
 
 const balance = computed(() => {
   const target = rig.assessment && ballTarget(rig.assessment);
@@ -27,10 +29,12 @@ const notes = computed<Readonly<Partial<Record<StationName, { text: string; warn
       : state.undecided > 0
         ? { text: t('app.post.undecided', { count: state.undecided }, state.undecided) }
         : { text: state.tight > 0 ? t('app.post.tight', { count: state.tight }, state.tight) : t('app.post.within') };
+  const slips = (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId).length;
   return {
     plates: { text: t('app.post.figures', { count: state.figuresRead }, state.figuresRead) },
     load: { text: t('app.post.things', { count: state.thingsOnBoard }, state.thingsOnBoard) },
     balance: balance.value,
+    weigh: { text: t('app.post.slips', { count: slips }, slips) },
     verdict,
     papers: { text: t('app.post.papers') },
   };

@@ -8,6 +8,7 @@ const views: Readonly<Partial<Record<StationName, RouteRecordRaw['component']>>>
   plates: () => import('../stations/plates/PlatesStation.vue'),
   load: () => import('../stations/load/LoadStation.vue'),
   balance: () => import('../stations/balance/BalanceStation.vue'),
+  weigh: () => import('../stations/weigh/WeighStation.vue'),
   verdict: () => import('../stations/verdict/VerdictStation.vue'),
   papers: () => import('../stations/papers/PapersStation.vue'),
 };

@@ -3,7 +3,7 @@ export const stations = [
   { name: 'plates', key: 'p', built: true },
   { name: 'load', key: 'l', built: true },
   { name: 'balance', key: 'b', built: true },
-  { name: 'weigh', key: 'w', built: false },
+  { name: 'weigh', key: 'w', built: true },
   { name: 'verdict', key: 'v', built: true },
   { name: 'uprate', key: 'u', built: false },
   { name: 'road', key: 'r', built: false },

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addTicket, assessTicket, type Check, type Ticket } from '@wagonomos/core';
+import { assessTicket, type Check } from '@wagonomos/core';
 import { Plus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -10,10 +10,10 @@ import MarginText from '../../shared/MarginText.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
-import { newId } from '../../shared/newId.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import SlipForm from './SlipForm.vue';
+import SlipForm from '../../shared/SlipForm.vue';
+import { useSlips } from '../../shared/useSlips.ts';
 
 /** One screen to hold out of the window, or one sheet to print: every mass with its limit and what is left. */
 const { t } = useI18n();
@@ -25,7 +25,7 @@ const workspace = useWorkspace();
 const route = useRoute();
 const router = useRouter();
 
-const tickets = computed(() => (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId));
+const { slips: tickets, start } = useSlips();
 /** The slip asked for in the address; none: the plan. */
 const ticket = computed(() => tickets.value.find((one) => one.id === route.query['from']));
 const weighed = computed(() => (rig.view && ticket.value ? assessTicket(rig.view, ticket.value) : null));
@@ -34,17 +34,7 @@ const assessment = computed(() => weighed.value ?? rig.assessment);
 const plan = 'the plan';
 const from = (id: string) => router.replace({ query: id === plan ? {} : { from: id } });
 const newSlip = () => {
-  if (!rig.view) return;
-  const slip: Ticket = {
-    id: newId(),
-    rig: rig.view.rig.id,
-    name: t('app.slip.called', { number: tickets.value.length + 1 }),
-    date: new Date().toISOString().slice(0, 10),
-    graduation: 10,
-    readings: [],
-  };
-  workspace.edit('app.edit.addTicket', (document) => addTicket(document, slip));
-  void from(slip.id);
+  if (rig.view) void from(start(rig.view));
 };
 
 const shown = [

@@ -15,11 +15,11 @@ import {
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import NameField from '../../shared/NameField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import { newId } from '../../shared/newId.ts';
-import { written } from '../../shared/useSpeech.ts';
-import { useWorkspace } from '../../stores/workspace.ts';
+import NameField from './NameField.vue';
+import QuantityField from './QuantityField.vue';
+import { newId } from './newId.ts';
+import { written } from './useSpeech.ts';
+import { useWorkspace } from '../stores/workspace.ts';
 
 /** The numbers of one slip, in the order they were read: what stood on the plate, and what it showed. */
 const props = defineProps<{ view: RigView; weighed: TicketAssessment }>();

@@ -1,0 +1,28 @@
+import { addTicket, type Reading, type RigView, type Ticket } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { newId } from './newId.ts';
+import { useRig } from '../stores/rig.ts';
+import { useWorkspace } from '../stores/workspace.ts';
+
+/** The slips of the rig in hand, and a new one: with what is on board today kept beside it. */
+export function useSlips() {
+  const { t } = useI18n();
+  const rig = useRig();
+  const workspace = useWorkspace();
+  const slips = computed(() => (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId));
+  const start = (view: RigView, more: { graduation?: number; readings?: readonly Omit<Reading, 'id'>[] } = {}) => {
+    const slip: Ticket = {
+      id: newId(),
+      rig: view.rig.id,
+      name: t('app.slip.called', { number: slips.value.length + 1 }),
+      date: new Date().toISOString().slice(0, 10),
+      graduation: more.graduation ?? 10,
+      readings: (more.readings ?? []).map((reading) => ({ ...reading, id: newId() })),
+      loadout: structuredClone(view.loadout),
+    };
+    workspace.edit('app.edit.addTicket', (document) => addTicket(document, slip));
+    return slip.id;
+  };
+  return { slips, start };
+}
