@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, expectNoSidewaysScroll, seriousFaults, wagon } from './support.ts';
+import { choose, expectNoSidewaysScroll, fill, seriousFaults, wagon } from './support.ts';
 
 const shown = (page: Page, at: number) => page.getByLabel('Shown', { exact: true }).nth(at);
 async function read(page: Page, at: number, value: number): Promise<void> {
@@ -55,4 +55,23 @@ test('from what one wants to know to the steps, the slip, what it settles, and w
   await vehicle.getByRole('button', { name: 'Keep it in the ledger' }).tap();
   await page.getByRole('link', { name: 'Verdict from this slip' }).tap();
   await expect(page.getByTestId('card')).toContainText('Weighed: slip “Slip 1”');
+});
+
+test('the nose weighed at home under the jockey wheel comes onto a slip, corrected to the coupling', async ({
+  page,
+}) => {
+  await page.goto(`${wagon}/weigh`);
+  const home = page.getByTestId('home-methods');
+  await home.getByText('The nose weighed at home').tap();
+  await home.getByRole('button', { name: 'Under the jockey wheel' }).tap();
+  await expect(home.getByRole('status')).toContainText('Still needed: Scale shows, Coupling to jockey wheel');
+  await fill(home, 'Scale shows', '240');
+  await fill(home, 'Coupling to jockey wheel', '0.5');
+  // 240 · (4.55 − 0.5) / 4.55
+  await expect(home.getByRole('status')).toContainText('213.6 ±');
+  await fill(home, 'Scale rated for', '180');
+  await expect(home).toContainText('more than it is rated for');
+  expect(await seriousFaults(page)).toEqual([]);
+  await home.getByRole('button', { name: 'Put it on the slip' }).tap();
+  await expect(page.getByTestId('estimate').getByRole('row', { name: /tow ball mass/ })).toContainText('214 ±');
 });

@@ -150,6 +150,8 @@ export {
 } from './edits/ticketEdits.ts';
 export { assessTicket } from './weighing/measured.ts';
 export type { TicketAssessment } from './weighing/measured.ts';
+export { homeBallLoad, homeInputs, homeMethods } from './weighing/homeMethods.ts';
+export type { HomeMethod, HomeReading } from './weighing/homeMethods.ts';
 export { scaleKinds, weighingPlan } from './weighing/weighingPlan.ts';
 export type { ScaleKind, WeighingPlan, WeighingStep, WeighingWish } from './weighing/weighingPlan.ts';
 export { unlistedOn } from './weighing/unlisted.ts';

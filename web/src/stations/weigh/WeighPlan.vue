@@ -78,7 +78,7 @@ const print = () => window.print();
 </script>
 
 <template>
-  <section class="plan" data-test="weigh-plan">
+  <div class="plan" data-test="weigh-plan">
     <h2>{{ t('app.weigh.planTitle') }}</h2>
     <div class="wish no-print">
       <fieldset>
@@ -144,7 +144,7 @@ const print = () => window.print();
         </button>
       </div>
     </template>
-  </section>
+  </div>
 </template>
 
 <style scoped>

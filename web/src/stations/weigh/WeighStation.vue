@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import type { Stand, WeighingStep } from '@wagonomos/core';
+import { addReading, type Stand, type WeighingStep } from '@wagonomos/core';
 import { Plus } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
+import { newId } from '../../shared/newId.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useSlips } from '../../shared/useSlips.ts';
+import HomeMethods from './HomeMethods.vue';
 import SlipBook from './SlipBook.vue';
 import WeighPlan from './WeighPlan.vue';
 
@@ -23,6 +25,14 @@ const reading = ({ state, support, on }: Stand) => ({ state, on, value: 0, ...(s
 const begin = (steps: readonly WeighingStep[], graduation: number) => {
   if (rig.view) open(start(rig.view, { graduation, readings: steps.map((one) => reading(one.stand)) }));
 };
+/** What was found at home goes onto the slip in hand, or starts one. */
+const takeHome = (value: number, graduation: number) => {
+  if (!rig.view) return;
+  const found = { state: 'uncoupled' as const, support: 'ball' as const, on: ['ball' as const], value, graduation };
+  const { value: to } = slip;
+  if (to) workspace.edit('app.edit.ticket', (document) => addReading(document, to.id, { ...found, id: newId() }));
+  else open(start(rig.view, { readings: [found] }));
+};
 const blank = () => {
   if (rig.view) open(start(rig.view));
 };
@@ -30,7 +40,10 @@ const blank = () => {
 
 <template>
   <div v-if="rig.view" class="bench weigh" :inert="workspace.follows">
-    <WeighPlan :view="rig.view" @start="begin" />
+    <section>
+      <WeighPlan :view="rig.view" @start="begin" />
+      <HomeMethods :view="rig.view" @take="takeHome" />
+    </section>
     <section>
       <div class="section-head">
         <h2>{{ t('app.weigh.slips', { count: slips.length }) }}</h2>
