@@ -41,7 +41,7 @@ export function platedLimit(view: RigView, limit: LimitName, bodies: readonly (B
   );
   const holder = bodies.find((body) => body !== undefined);
   const none: Missing[] =
-    holder && all.length === 0 ? [{ code: 'limit', body: holder.id, bodyName: holder.name, limit }] : [];
+    holder && value === null ? [{ code: 'limit', body: holder.id, bodyName: holder.name, limit }] : [];
   const missing = value === null && doubtful.length > 0 ? unconfirmed(bodies, limit, doubtful) : none;
   return { value, figures, missing, doubtful };
 }
