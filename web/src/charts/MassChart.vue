@@ -28,6 +28,20 @@ const mark = (text: string, textAnchor: 'start' | 'end') => ({
   style: { background: 'transparent', color: ink.value.ink, fontSize: '13px' },
   borderWidth: 0,
 });
+/** Centre and axle; one mark for both where they fall on the same line. */
+const marks = computed(() => {
+  const centre = label(nearest(props.centre));
+  const axle = props.about === null ? null : label(nearest(props.about));
+  if (axle === centre) {
+    return [{ x: centre, borderColor: ink.value.pen, label: mark(t('app.balance.bothMark'), 'end') }];
+  }
+  return [
+    { x: centre, borderColor: ink.value.pen, label: mark(t('app.balance.centreMark'), 'end') },
+    ...(axle === null
+      ? []
+      : [{ x: axle, borderColor: ink.value.ink, label: mark(t('app.balance.axleMark'), 'start') }]),
+  ];
+});
 const options = computed<ApexOptions>(() => ({
   ...ink.value,
   chart: { ...ink.value.chart, type: 'bar', id: `along ${label(props.centre)}` },
@@ -50,18 +64,7 @@ const options = computed<ApexOptions>(() => ({
     x: { formatter: (_, at) => props.bars[at?.dataPointIndex ?? 0]?.names.join(', ') ?? '' },
   },
   annotations: {
-    xaxis: [
-      { x: label(nearest(props.centre)), borderColor: ink.value.pen, label: mark(t('app.balance.centreMark'), 'end') },
-      ...(props.about === null
-        ? []
-        : [
-            {
-              x: label(nearest(props.about)),
-              borderColor: ink.value.ink,
-              label: mark(t('app.balance.axleMark'), 'start'),
-            },
-          ]),
-    ],
+    xaxis: marks.value,
   },
 }));
 const series = computed(() => [

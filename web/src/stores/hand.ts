@@ -1,6 +1,7 @@
 import {
   assess,
   leanOf,
+  mayGo,
   onDay,
   placedMass,
   placePreviews,
@@ -90,7 +91,9 @@ export const useHand = defineStore('hand', () => {
     const { view } = rig;
     const carried = held.value;
     const key = over.value;
-    const barred = key !== null && previews.value?.get(key)?.barred === true;
+    // Asked of the place itself: a quick hand puts down before anything has been drawn.
+    const place = key === null ? undefined : rig.rooms.find((one) => `${one.body}/${one.place.id}` === key)?.place;
+    const barred = place !== undefined && carried !== null && !mayGo(carried, place);
     letGo();
     if (!view || !carried || key === null) return;
     const from = carried.from ? `${carried.from.body}/${carried.from.place}` : atHome;
