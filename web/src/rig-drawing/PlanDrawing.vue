@@ -7,7 +7,6 @@ import {
   sideLoads,
   type Assessment,
   type PlacePreview,
-  type SideLoad,
   type WheelEnd,
 } from '@wagonomos/core';
 import { computed } from 'vue';
@@ -118,27 +117,16 @@ interface EndMark {
   readonly note: string;
   readonly status: WheelEnd['status'];
 }
-const trackOf = (axle: SideLoad['axle']): number => {
-  const { vehicle, trailer } = view.value;
-  const known = {
-    front: vehicle?.geometry.frontTrack,
-    rear: vehicle?.geometry.rearTrack,
-    trailer: trailer?.geometry.track,
-  };
-  return known[axle] ?? 1.6;
-};
 const ends = computed(() =>
   sides.value.axles.flatMap(({ axle, side, x, ends: pair }): readonly EndMark[] =>
     pair === null
       ? []
       : (['left', 'right'] as const).map((end) => {
           const { load, left, status } = pair[end];
-          const outward = ((end === 'left' ? 1 : -1) * trackOf(axle)) / 2;
-          const edge = end === 'left' ? props.layout.height - 24 : 16;
           return {
             key: `${axle} ${end}`,
             x: props.layout.x(side, x),
-            y: Math.abs(outward) > 0 ? edge : props.layout.y(outward),
+            y: end === 'left' ? props.layout.height - 24 : 16,
             load: kg(load),
             note:
               left === null
