@@ -43,7 +43,7 @@ const showPlace = (body: string, place: string) =>
 </script>
 
 <template>
-  <section v-if="shown && rig.view" class="stage" :class="{ carrying: hand.held }" :aria-label="t('app.stage')">
+  <section v-if="shown && rig.view" class="stage" :class="{ carrying: hand.listed }" :aria-label="t('app.stage')">
     <div class="head">
       <VerdictLine :assessment="shown" />
       <ul v-if="!plain" class="totals">

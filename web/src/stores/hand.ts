@@ -43,17 +43,21 @@ export const useHand = defineStore('hand', () => {
   /** The vessel whose level is being dragged, `body/tank`. */
   const filling = ref<string | null>(null);
 
-  /** Previews come in two frames, drawing first and list second, so that picking up never makes the page wait. */
-  const frame = ref<'held' | 'drawn' | 'listed'>('held');
+  /**
+   * What carrying shows comes one frame after another, so that picking up never makes the page wait: the label (its own
+   * frame still runs when it is asked for), the drawing's previews, the list's, and the rig as it would be.
+   */
+  const frames = ['held', 'labelled', 'drawn', 'listed', 'whole'] as const;
+  const frame = ref(0);
+  const reached = (name: (typeof frames)[number]) => frame.value >= frames.indexOf(name);
   const unfold = (of: Held) => {
-    frame.value = 'held';
-    requestAnimationFrame(() => {
+    frame.value = 0;
+    const next = () => {
       if (held.value !== of) return;
-      frame.value = 'drawn';
-      requestAnimationFrame(() => {
-        if (held.value === of) frame.value = 'listed';
-      });
-    });
+      frame.value += 1;
+      if (!reached('whole')) requestAnimationFrame(next);
+    };
+    requestAnimationFrame(next);
   };
   const pickUp = (thingId: string, by: Held['by']) => {
     const thing = rig.view?.things.get(thingId);
@@ -118,17 +122,17 @@ export const useHand = defineStore('hand', () => {
 
   /** Each place with what would be left there; null while nothing is held. */
   const previews = computed<ReadonlyMap<string, PlacePreview> | null>(() => {
-    if (!held.value || frame.value === 'held' || !rig.assessment) return null;
+    if (!held.value || !reached('drawn') || !rig.assessment) return null;
     const list = placePreviews(rig.rooms, rig.assessment.checks, held.value);
     return new Map(list.map((one) => [`${one.body}/${one.place}`, one]));
   });
   /** The same for the list of places, a frame later. */
-  const listed = computed(() => (frame.value === 'listed' ? previews.value : null));
+  const listed = computed(() => (reached('listed') ? previews.value : null));
   /** The rig as it would be with the thing lying where the hand is. */
   const outcome = computed(() => {
     const { view } = rig;
     const carried = held.value;
-    if (!view || !carried || over.value === null || !workspace.document) return null;
+    if (!view || !carried || !reached('whole') || over.value === null || !workspace.document) return null;
     const moved = placeThing(workspace.document, view.loadout.id, carried.thing, spotAt(over.value, carried.count));
     const then = viewRig(moved, view.rig.id, view.loadout.id);
     return then && assess(onDay(then, view.situation.date ?? ''));

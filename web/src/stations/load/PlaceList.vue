@@ -19,6 +19,7 @@ import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceRow from './PlaceRow.vue';
+import { useAFewAFrame } from './useAFewAFrame.ts';
 import { usePreviewWords } from './usePreviewWords.ts';
 
 /** Places, what lies in each, how much more each could take, and which limit would be the first to say no. */
@@ -51,8 +52,9 @@ watch(
 const lies = (key: string) => written(displayMass(contents.value.get(key)?.mass ?? 0, settings.massUnit, 'load'), 0);
 
 /** What the thing in the hand would leave in each place; said once when it is picked up. */
-const wouldLeave = computed(
-  () => new Map([...(hand.listed ?? [])].map(([key, preview]) => [key, leaves(preview)] as const)),
+const wouldLeave = useAFewAFrame(
+  () => hand.listed,
+  (preview) => ({ words: leaves(preview), breaks: Boolean(preview.breaks || preview.barred) }),
 );
 
 const add = (body: string) =>
@@ -80,8 +82,8 @@ const add = (body: string) =>
         :target="hand.over === key"
         :lies="lies(key)"
         :room="room"
-        :would-leave="wouldLeave.get(key)"
-        :breaks="hand.listed?.get(key)?.breaks || hand.listed?.get(key)?.barred || false"
+        :would-leave="wouldLeave.get(key)?.words"
+        :breaks="wouldLeave.get(key)?.breaks ?? false"
       />
     </template>
   </div>

@@ -51,11 +51,13 @@ const setCount = (count: number | undefined) => {
     placeThing(document, props.view.loadout.id, thing, { ...spot, count }),
   );
 };
+/** Asked here, so that only the row that was picked up changes, not every row. */
+const held = computed(() => hand.held?.thing === props.thing.id);
 const remove = () => workspace.edit('app.edit.removeThing', (document) => removeThing(document, props.thing.id));
 </script>
 
 <template>
-  <div class="thing" :class="{ home: !placement, held: hand.held?.thing === thing.id }" data-test="thing">
+  <div class="thing" :class="{ home: !placement, held }" data-test="thing">
     <button
       type="button"
       class="grip"

@@ -26,39 +26,44 @@ export function useDragging(follow: (x: number, y: number) => void): void {
       .map((one) => one.closest<HTMLElement | SVGElement>(drops)?.dataset['drop'])
       .find((one) => one !== undefined) ?? null;
   onMounted(() => {
-    interact(grips).draggable({
-      autoScroll: { container: window, margin: 40, speed: 500 },
-      listeners: {
-        start: ({ target, clientX, clientY }: DragEventLike) => {
-          hand.pickUp(target.dataset['grip'] ?? '', 'pointer');
-          follow(clientX, clientY);
+    // A cursor set on the whole page would restyle every element of it at each pick-up.
+    interact(grips)
+      .styleCursor(false)
+      .draggable({
+        autoScroll: { container: window, margin: 40, speed: 500 },
+        listeners: {
+          start: ({ target, clientX, clientY }: DragEventLike) => {
+            hand.pickUp(target.dataset['grip'] ?? '', 'pointer');
+            follow(clientX, clientY);
+          },
+          move: ({ clientX, clientY }: DragEventLike) => {
+            follow(clientX, clientY);
+            hand.hover(under(clientX, clientY));
+          },
+          end: () => hand.putDown(),
         },
-        move: ({ clientX, clientY }: DragEventLike) => {
-          follow(clientX, clientY);
-          hand.hover(under(clientX, clientY));
-        },
-        end: () => hand.putDown(),
-      },
-    });
+      });
     let level = 0;
-    interact(vessels).draggable({
-      startAxis: 'y',
-      listeners: {
-        start: ({ target }: DragEventLike) => {
-          hand.filling = target.dataset['vessel'] ?? null;
-          level = levelNow(hand.filling);
+    interact(vessels)
+      .styleCursor(false)
+      .draggable({
+        startAxis: 'y',
+        listeners: {
+          start: ({ target }: DragEventLike) => {
+            hand.filling = target.dataset['vessel'] ?? null;
+            level = levelNow(hand.filling);
+          },
+          // A vessel is shallow in the drawing: the whole way from empty to full is so many pixels.
+          move: ({ dy }: DragEventLike) => {
+            level = Math.min(1, Math.max(0, level - dy / fullWay));
+            hand.pour(level);
+          },
+          end: () => {
+            hand.filling = null;
+            workspace.settle();
+          },
         },
-        // A vessel is shallow in the drawing: the whole way from empty to full is so many pixels.
-        move: ({ dy }: DragEventLike) => {
-          level = Math.min(1, Math.max(0, level - dy / fullWay));
-          hand.pour(level);
-        },
-        end: () => {
-          hand.filling = null;
-          workspace.settle();
-        },
-      },
-    });
+      });
   });
   onBeforeUnmount(() => {
     interact(grips).unset();
