@@ -149,6 +149,27 @@ export {
   removeTicket,
 } from './edits/ticketEdits.ts';
 export { assessTicket } from './weighing/measured.ts';
+export { photosIn } from './exchange/photosIn.ts';
+export { barAngle, levelling } from './weighing/levelling.ts';
+export type { ArchHeights } from './weighing/levelling.ts';
+export { barShares, threePass } from './weighing/threePass.ts';
+export { belowEmpty } from './weighing/belowEmpty.ts';
+export { betweenSlips } from './weighing/betweenSlips.ts';
+export type { BodyChange } from './weighing/betweenSlips.ts';
+export { byDay } from './weighing/viewThen.ts';
+export { contradictions } from './weighing/contradictions.ts';
+export { guesses, planQuality } from './weighing/guesses.ts';
+export { hearScale, silentScale } from './weighing/scaleLines.ts';
+export type { ScaleWord } from './weighing/scaleLines.ts';
+export { isLopsided, weighedSides } from './weighing/weighedSides.ts';
+export { leverCheck } from './weighing/leverCheck.ts';
+export { mightBe } from './weighing/mightBe.ts';
+export type { Suspect } from './weighing/mightBe.ts';
+export { nextReading } from './weighing/nextReading.ts';
+export { scaleHistory, scalePairs } from './weighing/scaleHistory.ts';
+export { trend } from './weighing/trend.ts';
+export { corrections, verdictFrom } from './weighing/verdictFrom.ts';
+export type { BasedVerdict, VerdictBasis } from './weighing/verdictFrom.ts';
 export type { TicketAssessment } from './weighing/measured.ts';
 export { homeBallLoad, homeInputs, homeMethods } from './weighing/homeMethods.ts';
 export type { HomeMethod, HomeReading } from './weighing/homeMethods.ts';

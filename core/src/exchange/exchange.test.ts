@@ -33,7 +33,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 4 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 5 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -192,6 +192,14 @@ describe('a file that can be used', () => {
     expect(read.workspace.tickets[0]?.readings.map((one) => one.value)).toEqual([1080, 2560]);
     expect(read.workspace.rigs[0]?.variants).toEqual(['family-week', 'weekend']);
     expect(read.workspace.trips).toEqual([]);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 4 is read for ever, with what held the nose up', () => {
+    const url = new URL('golden/version-4.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.tickets[0]?.readings[1]).toMatchObject({ support: 'jockey', value: 95, graduation: 1 });
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -8,7 +8,7 @@ import { ticketSchema } from '../weighing/ticket.ts';
 import { referenceProblems } from './references.ts';
 
 export const fileFormat = 'wagonomos';
-export const fileVersion = 4;
+export const fileVersion = 5;
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({

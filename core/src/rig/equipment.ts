@@ -73,6 +73,8 @@ export const fittedPartSchema = z.strictObject({
   /** Whether the declared empty mass already contains the change. */
   inEmptyMass: z.enum(['yes', 'no', 'unknown']),
   date: dateField.optional(),
+  /** The slip whose weighing showed that this is on board, whatever it is. */
+  foundBy: idField.optional(),
 });
 
 /** Part of the body that can be moved: a bed folded away, a slide-out, a table. */

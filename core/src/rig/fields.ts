@@ -8,6 +8,9 @@ export const nameField = z.string().trim().min(1).max(80);
 
 export const noteField = z.string().max(2000);
 
+/** A picture kept beside the document: the hash of its contents. */
+export const photoField = z.string().regex(/^[0-9a-f]{64}$/);
+
 /** What a person typed for a figure, kept to show it again in their own unit. */
 export const typedField = z.string().max(80);
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { dateField, idField, massField, nameField, noteField, typedField } from './fields.ts';
+import { dateField, idField, massField, nameField, noteField, photoField, typedField } from './fields.ts';
 import { limitNames, plateSources, type LimitName } from './limitNames.ts';
 import type { Body } from './body.ts';
 
@@ -41,10 +41,7 @@ export const plateSchema = z.strictObject({
   /** Which form of plate or paper, for its own words and units. */
   form: z.string().max(40).optional(),
   /** A photograph of it, by the hash of its contents. */
-  photo: z
-    .string()
-    .regex(/^[a-f0-9]{64}$/)
-    .optional(),
+  photo: photoField.optional(),
   date: dateField.optional(),
   note: noteField.optional(),
   figures: z.array(figureSchema).max(40),

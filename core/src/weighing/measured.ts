@@ -8,7 +8,7 @@ import { nothing, type Row } from '../statics/row.ts';
 import { assessed, type Assessment } from '../verdict/assess.ts';
 import { sumOf, type Combination } from './combination.ts';
 import { adjust, type Adjustment } from './leastSquares.ts';
-import { readingSigma, type Reading, type Ticket } from './ticket.ts';
+import { sigmaOn, type Reading, type Ticket } from './ticket.ts';
 import { readingOf, weighedLoads, type WeighingLengths } from './weighedLoads.ts';
 
 /** A reading beside what all of them together make of it. kg. */
@@ -30,20 +30,18 @@ export interface TicketAssessment extends Assessment {
 /** Beyond so many standard deviations a reading and the others cannot both be right. */
 const suspectBeyond = 3;
 
+/** The lengths of a rig as a weighing leans on them. */
+export const weighingLengths = (view: RigView, { lengths }: Pick<Compiled, 'lengths'>): WeighingLengths => ({
+  ...lengths,
+  ...(lengths.trailer ? { trailer: { ...lengths.trailer, axles: view.trailer?.geometry.axles ?? 1 } } : {}),
+  jockey: view.trailer?.geometry.jockeyPosition,
+});
+
 /** The least-squares picture of a ticket. A reading that weighed nothing of this rig, or shows nothing yet, is left out. */
 export function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
   const used = ticket.readings.flatMap((reading) => {
     const of = reading.value > 0 ? readingOf(lengths, reading) : null;
-    return of
-      ? [
-          {
-            reading,
-            of,
-            value: reading.value,
-            sigma: readingSigma(reading.value, reading.graduation ?? ticket.graduation),
-          },
-        ]
-      : [];
+    return of ? [{ reading, of, value: reading.value, sigma: sigmaOn(ticket, reading) }] : [];
   });
   return { used, adjustment: adjust(used) };
 }
@@ -54,7 +52,7 @@ export function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
  */
 export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
   const planned = compile(view);
-  const lengths: WeighingLengths = { ...planned.lengths, jockey: view.trailer?.geometry.jockeyPosition };
+  const lengths = weighingLengths(view, planned);
   const { used, adjustment } = adjustTicket(lengths, ticket);
   const barsOn = planned.lengths.distribution !== undefined;
   const compiled = measuredRig(planned, adjustment, quantityCombinations(lengths, barsOn));
@@ -65,10 +63,9 @@ export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
     ticket,
     readings: ticket.readings.map((reading) => {
       const at = used.findIndex((one) => one.reading === reading);
-      const graduation = reading.graduation ?? ticket.graduation;
       return {
         reading,
-        sigma: readingSigma(reading.value, graduation),
+        sigma: sigmaOn(ticket, reading),
         residual: adjustment.residuals[at] ?? null,
         suspect: worst.includes(at),
       };

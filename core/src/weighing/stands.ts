@@ -26,6 +26,12 @@ const standKeys = [
   'trailerOnStand',
   'jockey',
   'trailerOnJockey',
+  'rigAxle1',
+  'rigAxle2',
+  'rigAxle3',
+  'standAxle1',
+  'standAxle2',
+  'standAxle3',
 ] as const;
 export type StandKey = (typeof standKeys)[number];
 
@@ -46,6 +52,12 @@ const all: Readonly<Record<StandKey, Omit<Stand, 'key'>>> = {
   trailerOnStand: { state: 'uncoupled', support: 'ball', on: ['trailer'] },
   jockey: { state: 'uncoupled', support: 'jockey', on: ['jockey'] },
   trailerOnJockey: { state: 'uncoupled', support: 'jockey', on: ['trailer'] },
+  rigAxle1: { state: 'coupled', on: ['axle1'] },
+  rigAxle2: { state: 'coupled', on: ['axle2'] },
+  rigAxle3: { state: 'coupled', on: ['axle3'] },
+  standAxle1: { state: 'uncoupled', support: 'ball', on: ['axle1'] },
+  standAxle2: { state: 'uncoupled', support: 'ball', on: ['axle2'] },
+  standAxle3: { state: 'uncoupled', support: 'ball', on: ['axle3'] },
 };
 
 /** The ways this rig can stand on a scale, the ones at a public weighbridge first. A fifth wheel shows no ball load by itself. */
@@ -58,16 +70,26 @@ export function stands({ vehicle, trailer }: RigView): readonly Stand[] {
     ...(vehicle && tag ? (['soloDrive', 'soloTag'] as const) : []),
     ...(trailer ? (['ball', 'trailerOnStand'] as const) : []),
     ...(trailer && trailer.coupling !== 'fifthWheel' ? (['jockey', 'trailerOnJockey'] as const) : []),
+    ...axlesOf(vehicle && trailer ? 'rig' : 'stand', trailer?.geometry.axles ?? 0),
   ];
   return asked.map((key) => ({ key, ...all[key] }));
 }
+
+/** One axle of a group by itself: only where there is a group. */
+const axlesOf = (way: 'rig' | 'stand', count: number): readonly StandKey[] =>
+  count < 2 ? [] : ([1, 2, 3] as const).slice(0, count).map((axle): StandKey => `${way}Axle${axle}`);
+
+/** Whether a single axle of a group stands on the plate: never needed where the group can stand there. */
+export const isSingleAxle = ({ on }: Pick<Stand, 'on'>): boolean => on.some((part) => part.startsWith('axle'));
 
 /** The name of how a reading was taken; null where it is another way than these. */
 export const standOf = (reading: Pick<Reading, 'state' | 'support' | 'on'>): StandKey | null =>
   standKeys.find((key) => {
     const stand = all[key];
     const support =
-      reading.on.includes('trailer') && reading.state === 'uncoupled' ? (reading.support ?? 'ball') : null;
+      (reading.on.includes('trailer') || isSingleAxle(reading)) && reading.state === 'uncoupled'
+        ? (reading.support ?? 'ball')
+        : null;
     const alike = support === null || support === (stand.support ?? 'ball');
     return stand.state === reading.state && alike && sameParts(stand.on, reading.on);
   }) ?? null;

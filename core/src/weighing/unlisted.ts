@@ -2,10 +2,10 @@ import { compile } from '../loading/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { effectiveWheelbase } from '../statics/rigRows.ts';
-import { adjustTicket } from './measured.ts';
+import { adjustTicket, weighingLengths } from './measured.ts';
 import { reconcile, type Unlisted } from './reconcile.ts';
 import type { Ticket } from './ticket.ts';
-import type { WeighingLengths } from './weighedLoads.ts';
+import { viewThen } from './viewThen.ts';
 
 /** What a slip found on one body that the plan does not list. */
 export interface UnlistedOn extends Unlisted {
@@ -15,13 +15,13 @@ export interface UnlistedOn extends Unlisted {
 
 /**
  * A slip beside the plan, body by body, where the slip settles both supports of a body and the plan knows its masses and
- * places: a vehicle by its axles alone, a trailer by coupling and axles. The plan is the loadout kept with the slip, where
- * one was kept; else today's.
+ * places: a vehicle by its axles alone, a trailer by coupling and axles. The plan is that of the day of the slip: the loadout
+ * kept with it, where one was kept, else today's; and no parts fitted later.
  */
 export function unlistedOn(view: RigView, ticket: Ticket): readonly UnlistedOn[] {
-  const then: RigView = ticket.loadout ? { ...view, loadout: ticket.loadout } : view;
+  const then = viewThen(view, ticket);
   const planned = compile(then);
-  const lengths: WeighingLengths = { ...planned.lengths, jockey: view.trailer?.geometry.jockeyPosition };
+  const lengths = weighingLengths(view, planned);
   const { estimate } = adjustTicket(lengths, ticket).adjustment;
   const of = (
     side: Side,
@@ -38,19 +38,19 @@ export function unlistedOn(view: RigView, ticket: Ticket): readonly UnlistedOn[]
     const weighed = { near: low.value, far: high.value, nearError: low.se, farError: high.se, span };
     return [{ side, body: body.id, ...reconcile(weighed, { mass, moment }, reach) }];
   };
-  const { frontOverhang, wheelbase, rearOverhang, tagAxle } = view.vehicle?.geometry ?? {};
-  const tail =
-    rearOverhang === undefined || wheelbase === undefined ? null : wheelbase + (tagAxle?.offset ?? 0) + rearOverhang;
-  const { drawbarLength, bodyLength, axlePosition } = view.trailer?.geometry ?? {};
-  const end = drawbarLength === undefined || bodyLength === undefined ? null : drawbarLength + bodyLength;
   return [
-    ...of(
-      'vehicle',
-      effectiveWheelbase(planned.lengths),
-      'F',
-      'R',
-      tail === null || frontOverhang === undefined ? null : { from: -frontOverhang, to: tail },
-    ),
-    ...of('trailer', axlePosition, 'B', 'G', end === null ? null : { from: 0, to: end }),
+    ...of('vehicle', effectiveWheelbase(planned.lengths), 'F', 'R', bodyReach(view, 'vehicle')),
+    ...of('trailer', view.trailer?.geometry.axlePosition, 'B', 'G', bodyReach(view, 'trailer')),
   ];
+}
+
+/** Where a body begins and ends, m from its datum; null: nobody has said how long it is. */
+export function bodyReach(view: RigView, side: Side): { readonly from: number; readonly to: number } | null {
+  if (side === 'trailer') {
+    const { drawbarLength, bodyLength } = view.trailer?.geometry ?? {};
+    return drawbarLength === undefined || bodyLength === undefined ? null : { from: 0, to: drawbarLength + bodyLength };
+  }
+  const { frontOverhang, wheelbase, rearOverhang, tagAxle } = view.vehicle?.geometry ?? {};
+  if (frontOverhang === undefined || wheelbase === undefined || rearOverhang === undefined) return null;
+  return { from: -frontOverhang, to: wheelbase + (tagAxle?.offset ?? 0) + rearOverhang };
 }

@@ -3,7 +3,8 @@ import { sumOf, type Combination } from './combination.ts';
 import type { Reading, WeighedPart } from './ticket.ts';
 
 /** The lengths a reading leans on; `jockey` is how far behind the coupling the jockey wheel stands, m. */
-export interface WeighingLengths extends RigLengths {
+export interface WeighingLengths extends Omit<RigLengths, 'trailer'> {
+  readonly trailer?: (NonNullable<RigLengths['trailer']> & { readonly axles?: number }) | undefined;
   readonly jockey?: number | undefined;
 }
 
@@ -26,10 +27,32 @@ export function weighedLoads(
   const own = state.state === 'coupled' ? coupled(lengths, state.bars ?? false) : uncoupled(lengths, state.support);
   const { tagAxle } = lengths.vehicle ?? {};
   const share = tagAxle?.driveShare ?? 1;
-  return { ...own, drive: sumOf([share, own.rear]), tag: tagAxle ? sumOf([1 - share, own.rear]) : none };
+  return {
+    ...own,
+    ...axlesOf(own.trailer, lengths.trailer?.axles ?? 1, state),
+    drive: sumOf([share, own.rear]),
+    tag: tagAxle ? sumOf([1 - share, own.rear]) : none,
+  };
 }
 
-type Loads = Readonly<Record<Exclude<WeighedPart, 'drive' | 'tag'>, Combination>>;
+type AxleOfGroup = 'axle1' | 'axle2' | 'axle3';
+type Loads = Readonly<Record<Exclude<WeighedPart, 'drive' | 'tag' | AxleOfGroup>, Combination>>;
+
+/**
+ * The axles of a trailer's group. How they share is not assumed: each but the last is an unknown of its own in each way the
+ * trailer stands, the last has the rest.
+ */
+function axlesOf(
+  group: Combination,
+  count: number,
+  { state, bars, support }: Pick<Reading, 'state' | 'bars' | 'support'>,
+): Readonly<Record<AxleOfGroup, Combination>> {
+  const way = state === 'coupled' ? (bars ? 'with bars' : 'coupled') : (support ?? 'ball');
+  const own = (['axle1', 'axle2'] as const).slice(0, count - 1).map((name) => ({ [`${name} ${way}`]: 1 }));
+  const last = sumOf([1, group], ...own.map((one) => [-1, one] as const));
+  const all = [...own, last];
+  return { axle1: all[0] ?? none, axle2: all[1] ?? none, axle3: all[2] ?? none };
+}
 
 function coupled(lengths: WeighingLengths, bars: boolean): Loads {
   const axles = lengths.trailer?.axlePosition;
@@ -62,10 +85,23 @@ function uncoupled({ trailer, jockey }: WeighingLengths, support: Reading['suppo
   };
 }
 
+/** What has a left and a right: half of it each, and what rolls over to the left. Nothing of the nose does. */
+function partsOfSide(part: WeighedPart, of: Combination, side: Reading['side']): readonly Times[] {
+  if (!side || part === 'ball' || part === 'jockey' || Object.keys(of).length === 0) return [[1, of]];
+  return [
+    [0.5, of],
+    [side === 'left' ? 1 : -1, { [rollOf(part)]: 1 }],
+  ];
+}
+type Times = readonly [times: number, of: Combination];
+
+/** The unknown that tells left from right of a part: kg by which its left wheels bear more than half. */
+export const rollOf = (part: WeighedPart): string => `roll ${part}`;
+
 /** What a reading adds up, or null where nothing of it stood on the plate. */
 export function readingOf(lengths: WeighingLengths, reading: Reading): Combination | null {
   const loads = weighedLoads(lengths, reading);
-  const parts = new Set(reading.on);
-  const sum = sumOf(...[...parts].map((part) => [1, loads[part]] as const));
+  const parts = [...new Set(reading.on)];
+  const sum = sumOf(...parts.flatMap((part) => partsOfSide(part, loads[part], reading.side)));
   return Object.keys(sum).length > 0 ? sum : null;
 }

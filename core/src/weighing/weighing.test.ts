@@ -5,12 +5,13 @@ import { onDay } from '../loading/rigView.ts';
 import { compile } from '../loading/compile.ts';
 import { gravity } from '../statics/distribution.ts';
 import { exampleView } from '../testing/examples.ts';
+import { shown, ticketOf, type Stood } from '../testing/weighed.ts';
 import weighingCases from '../testing/cases/weighing.json' with { type: 'json' };
 import { sumOf, type Combination } from './combination.ts';
 import { adjust } from './leastSquares.ts';
-import { assessTicket, quantityCombinations, suspects } from './measured.ts';
+import { assessTicket, quantityCombinations, suspects, weighingLengths } from './measured.ts';
 import { standOf, stands } from './stands.ts';
-import { readingSigma, type Reading, type Ticket } from './ticket.ts';
+import { readingSigma, type Reading } from './ticket.ts';
 import { readingOf, weighedLoads, type WeighingLengths } from './weighedLoads.ts';
 
 interface WeighingCase {
@@ -82,38 +83,6 @@ describe('worked weighings', () => {
 const today = '2026-06-01';
 const rig = (name: Parameters<typeof exampleView>[0]): RigView => onDay(exampleView(name), today);
 const german = rig('german-estate-and-caravan');
-
-type Stood = Pick<Reading, 'state' | 'on'> & Partial<Pick<Reading, 'support' | 'bars'>>;
-const ticketOf = (
-  view: RigView,
-  readings: readonly (Stood & { readonly value: number })[],
-  graduation = 1,
-): Ticket => ({
-  id: 'slip',
-  rig: view.rig.id,
-  name: 'Slip',
-  graduation,
-  readings: readings.map((one, at) => ({ ...one, id: `reading-${at}` })),
-});
-
-/** What a scale without any error would show of the plan. */
-function shown(view: RigView, stood: Stood): number {
-  const { values, lengths } = compile(view);
-  const kg = (name: keyof typeof values) => {
-    const value = values[name];
-    return value.kind === 'known' ? value.value : NaN;
-  };
-  const solo = compile({ ...view, trailer: undefined }).values;
-  const own = (name: 'frontAxle' | 'rearAxle') => (solo[name].kind === 'known' ? solo[name].value : NaN);
-  const unknowns: Readonly<Record<string, number>> = {
-    F: own('frontAxle'),
-    R: own('rearAxle'),
-    B: kg('ballLoad'),
-    G: kg('trailerTotal') - kg('ballLoad'),
-  };
-  const of = readingOf(lengths, { ...stood, id: 'asked', value: 0 }) ?? {};
-  return Object.entries(of).reduce((sum, [name, factor]) => sum + factor * (unknowns[name] ?? NaN), 0);
-}
 
 const allReadings: readonly Stood[] = [
   { state: 'uncoupled', on: ['front'] },
@@ -297,7 +266,7 @@ describe('ways to stand on a scale', () => {
     expect(ways.length).toBeGreaterThan(1);
     for (const way of ways) {
       expect(standOf(way)).toBe(way.key);
-      const lengths = { ...compile(view).lengths, jockey: 0.4 };
+      const lengths = { ...weighingLengths(view, compile(view)), jockey: 0.4 };
       expect(readingOf(lengths, { ...way, id: 'x', value: 1 }), way.key).not.toBeNull();
     }
   });

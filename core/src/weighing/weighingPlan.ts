@@ -4,10 +4,10 @@ import type { QuantityName } from '../statics/rigRows.ts';
 import type { Combination } from './combination.ts';
 import { fewestReadings, settled, type Possible } from './fewestReadings.ts';
 import type { Observation } from './leastSquares.ts';
-import { quantityCombinations } from './measured.ts';
-import { stands, type Stand, type StandKey } from './stands.ts';
-import { readingSigma, type Ticket } from './ticket.ts';
-import { readingOf, type WeighingLengths } from './weighedLoads.ts';
+import { quantityCombinations, weighingLengths } from './measured.ts';
+import { isSingleAxle, stands, type Stand, type StandKey } from './stands.ts';
+import { readingSigma, sigmaOn, type Ticket } from './ticket.ts';
+import { readingOf } from './weighedLoads.ts';
 
 /** What an owner has to weigh with. */
 export const scaleKinds = ['weighbridge', 'axlePads', 'ballScale'] as const;
@@ -72,10 +72,11 @@ function scaleFor(stand: Stand, { have, uncouple }: WeighingWish, lone: boolean)
  */
 export function weighingPlan(view: RigView, wish: WeighingWish, begun?: Ticket): WeighingPlan {
   const planned = compile(view);
-  const lengths: WeighingLengths = { ...planned.lengths, jockey: view.trailer?.geometry.jockeyPosition };
+  const lengths = weighingLengths(view, planned);
   const of = quantityCombinations(lengths, planned.lengths.distribution !== undefined);
   const lone = !view.vehicle || !view.trailer;
   const possible = stands(view).flatMap((stand) => {
+    if (isSingleAxle(stand)) return [];
     const scale = scaleFor(stand, wish, lone);
     const reads = scale && readingOf(lengths, { id: stand.key, value: 0, ...stand });
     if (!scale || !reads) return [];
@@ -84,9 +85,7 @@ export function weighingPlan(view: RigView, wish: WeighingWish, begun?: Ticket):
   });
   const known = (begun?.readings ?? []).flatMap((reading): Observation[] => {
     const reads = readingOf(lengths, reading);
-    return reads
-      ? [{ of: reads, value: 0, sigma: readingSigma(reading.value, reading.graduation ?? begun?.graduation ?? 20) }]
-      : [];
+    return reads ? [{ of: reads, value: 0, sigma: begun ? sigmaOn(begun, reading) : 1 }] : [];
   });
   const everything = [...known, ...possible.map(asObservation)];
   const can = settled(

@@ -1,4 +1,4 @@
-import { readParsed, writeWorkspace, type FileProblem, type Workspace } from '@wagonomos/core';
+import { photosIn, readParsed, writeWorkspace, type FileProblem, type Workspace } from '@wagonomos/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { KeyValueStore } from '../storage/localStore.ts';
@@ -143,9 +143,11 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Hashes of all photographs the document and its history refer to. */
   const photos = (): ReadonlySet<string> =>
     new Set(
-      [document.value, ...past.value.map((entry) => entry.document), ...future.value.map((entry) => entry.document)]
-        .flatMap((one) => one?.bodies ?? [])
-        .flatMap((body) => body.plates.flatMap((plate) => plate.photo ?? [])),
+      [
+        document.value,
+        ...past.value.map((entry) => entry.document),
+        ...future.value.map((entry) => entry.document),
+      ].flatMap((one) => (one ? photosIn(one) : [])),
     );
 
   /** Resolves when everything said so far is in the store. */

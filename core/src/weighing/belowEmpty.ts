@@ -1,0 +1,33 @@
+import { compile } from '../loading/compile.ts';
+import type { RigView } from '../loading/rigView.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import { adjustTicket, weighingLengths } from './measured.ts';
+import type { Settled } from './weighedSides.ts';
+import type { Ticket } from './ticket.ts';
+import { viewThen } from './viewThen.ts';
+
+/** A body that weighs less, loaded, than its papers say it weighs empty. */
+export interface BelowEmpty {
+  readonly side: Side;
+  readonly weighed: Settled;
+  /** The empty figure without people and liquids, kg. */
+  readonly empty: number;
+}
+
+const noticeable = 2;
+
+/** A laden reading below the empty figure puts the scale, or the papers, in doubt. */
+export function belowEmpty(view: RigView, ticket: Ticket): readonly BelowEmpty[] {
+  const planned = compile(viewThen(view, ticket));
+  const { estimate } = adjustTicket(weighingLengths(view, planned), ticket).adjustment;
+  return (['vehicle', 'trailer'] as const).flatMap((side) => {
+    if (!view[side] || view[side].emptyMass?.basis === 'weighed') return [];
+    const own = planned.loads.filter((load) => load.side === side && ['empty', 'basis'].includes(load.origin));
+    const empty = own.reduce((sum, load) => sum + load.mass, 0);
+    const sigma = Math.hypot(...own.map((load) => load.sigma));
+    const weighed = estimate(side === 'vehicle' ? { F: 1, R: 1 } : { B: 1, G: 1 });
+    if (!weighed || empty <= 0 || planned.massMissing[side].length > 0) return [];
+    const below = weighed.value < empty - noticeable * Math.hypot(weighed.se, sigma);
+    return below ? [{ side, weighed, empty }] : [];
+  });
+}

@@ -1,0 +1,223 @@
+import { describe, expect, it } from 'vitest';
+import { onDay, type RigView } from '../loading/rigView.ts';
+import type { FittedPart } from '../rig/equipment.ts';
+import { assess } from '../verdict/assess.ts';
+import { exampleView } from '../testing/examples.ts';
+import { slipOf, type Stood } from '../testing/weighed.ts';
+import { betweenSlips } from './betweenSlips.ts';
+import { guesses, planQuality } from './guesses.ts';
+import { mightBe } from './mightBe.ts';
+import { scaleHistory, scalePairs } from './scaleHistory.ts';
+import type { Ticket } from './ticket.ts';
+import { trend } from './trend.ts';
+import { unlistedOn } from './unlisted.ts';
+import { corrections, verdictFrom } from './verdictFrom.ts';
+
+const example: RigView = onDay(exampleView('australian-wagon-and-tandem'), '2026-06-01');
+/** Whatever was fitted has always been there. */
+const undated = (fitted: readonly FittedPart[]): FittedPart[] => fitted.map((part) => ({ ...part, date: undefined }));
+const wagon: RigView = {
+  ...example,
+  vehicle: example.vehicle && { ...example.vehicle, fitted: undated(example.vehicle.fitted) },
+  trailer: example.trailer && { ...example.trailer, fitted: undated(example.trailer.fitted) },
+};
+const all: readonly Stood[] = [
+  { state: 'uncoupled', on: ['front'] },
+  { state: 'uncoupled', on: ['rear'] },
+  { state: 'coupled', on: ['front', 'rear'] },
+  { state: 'coupled', on: ['trailer'] },
+];
+const weighed = (id: string, date: string, of: RigView, more: Partial<Ticket> = {}, off: readonly number[] = []) =>
+  slipOf(of, all, 1, { id, date, loadout: wagon.loadout, ...more }, off);
+/** The wagon with so much more at x that no list knows. */
+const secretly = (mass: number, x: number, part: Partial<FittedPart> = {}): RigView => ({
+  ...wagon,
+  vehicle: wagon.vehicle && {
+    ...wagon.vehicle,
+    fitted: [...wagon.vehicle.fitted, { id: 'secret', name: 'Secret', on: { mass, x }, inEmptyMass: 'no', ...part }],
+  },
+});
+
+describe('the plan beside its slips', () => {
+  it('foretells exactly what a scale shows of it', () => {
+    const found = guesses(wagon, [weighed('a', '2026-04-05', wagon)]);
+    expect(found.map(({ quantity }) => quantity)).toContain('ballLoad');
+    for (const one of found) expect(one.missedBy).toBeCloseTo(0, 4);
+    expect(planQuality(found)).toMatchObject({ guesses: found.length, inside: found.length });
+  });
+
+  it('is told by how much it missed, and in which direction', () => {
+    const found = guesses(wagon, [weighed('a', '2026-04-05', secretly(400, 1.4))]);
+    const total = found.find(({ quantity }) => quantity === 'vehicleTotal');
+    expect(total?.missedBy).toBeCloseTo(400, 3);
+    expect(total?.inside).toBe(false);
+    expect(planQuality(found)?.bias).toBeGreaterThan(0);
+  });
+
+  it('does not know what the slip itself has found, but learns from it for the next', () => {
+    const learnt = secretly(60, 1.4, { foundBy: 'a', date: '2026-04-05' });
+    const slips = [weighed('a', '2026-04-05', learnt), weighed('b', '2026-05-05', learnt)];
+    const totals = guesses(learnt, slips).filter(({ quantity }) => quantity === 'vehicleTotal');
+    expect(totals.map(({ missedBy }) => Math.round(missedBy))).toEqual([60, 0]);
+  });
+
+  it('says nothing of slips of which nobody kept what was on board', () => {
+    expect(guesses(wagon, [slipOf(wagon, all, 1, { date: '2026-04-05' })])).toEqual([]);
+    expect(planQuality([])).toBeNull();
+  });
+});
+
+describe('two scales over time', () => {
+  it('show which reads short, whatever was on board', () => {
+    const short = [-19, -22, -46, -35];
+    const slips = [
+      weighed('a', '2026-04-05', wagon, { scale: 'Quarry' }),
+      weighed('b', '2026-04-20', wagon, { scale: 'Depot' }, short),
+      weighed('c', '2026-05-05', wagon, { scale: 'Depot' }, short),
+    ];
+    const [pair] = scalePairs(scaleHistory(wagon, slips));
+    expect(pair?.lower).toMatchObject({ scale: 'Depot', slips: 2 });
+    expect(pair?.differ).toBe(true);
+    expect(pair?.share).toBeCloseTo((46 + 35) / 5478, 3);
+  });
+
+  it('say nothing where they agree', () => {
+    const slips = [
+      weighed('a', '2026-04-05', wagon, { scale: 'Quarry' }),
+      weighed('b', '2026-04-20', wagon, { scale: 'Depot' }),
+    ];
+    expect(scalePairs(scaleHistory(wagon, slips))[0]?.differ).toBe(false);
+  });
+});
+
+describe('before and after a modification', () => {
+  const bar: FittedPart = { id: 'bar', name: 'Bar', on: { mass: 48, x: -0.7 }, inEmptyMass: 'no', date: '2026-04-15' };
+  const withBar: RigView = {
+    ...wagon,
+    vehicle: wagon.vehicle && { ...wagon.vehicle, fitted: [...wagon.vehicle.fitted, bar] },
+  };
+
+  it('is what the ledger says where the ledger is right', () => {
+    const [vehicle, trailer] = betweenSlips(
+      withBar,
+      weighed('a', '2026-04-05', wagon),
+      weighed('b', '2026-05-05', withBar),
+    );
+    expect(vehicle?.weighed.value).toBeCloseTo(48, 4);
+    expect(vehicle?.parts).toMatchObject([{ id: 'bar', mass: 48 }]);
+    expect(vehicle?.load.mass).toBeCloseTo(0, 6);
+    expect(vehicle?.unexplained.mass).toBeCloseTo(0, 4);
+    expect(trailer?.unexplained.mass).toBeCloseTo(0, 4);
+  });
+
+  it('leaves what nobody wrote down, and says where it must sit', () => {
+    const heavier: RigView = {
+      ...withBar,
+      vehicle: withBar.vehicle && {
+        ...withBar.vehicle,
+        fitted: [...withBar.vehicle.fitted, { id: 'x', name: 'Drawers', on: { mass: 35, x: 2.9 }, inEmptyMass: 'no' }],
+      },
+    };
+    const [vehicle] = betweenSlips(withBar, weighed('a', '2026-04-05', wagon), weighed('b', '2026-05-05', heavier));
+    expect(vehicle?.unexplained.mass).toBeCloseTo(35, 4);
+    expect(vehicle?.unexplained.x).toBeCloseTo(2.9, 3);
+  });
+
+  it('takes out what was loaded differently', () => {
+    const emptier: RigView = { ...wagon, loadout: { ...wagon.loadout, crew: wagon.loadout.crew.slice(0, 1) } };
+    const later = weighed('b', '2026-05-05', emptier, { loadout: emptier.loadout });
+    const [vehicle] = betweenSlips(wagon, weighed('a', '2026-04-05', wagon), later);
+    expect(vehicle?.weighed.value).toBeLessThan(-50);
+    expect(vehicle?.load.mass).toBeCloseTo(vehicle?.weighed.value ?? NaN, 4);
+    expect(vehicle?.unexplained.mass).toBeCloseTo(0, 4);
+  });
+});
+
+describe('a rig over the years', () => {
+  it('shows its empty mass creep, and what was left to each limit', () => {
+    const slips = [weighed('b', '2027-01-05', secretly(30, 1)), weighed('a', '2026-04-05', wagon)];
+    const points = trend(wagon, slips);
+    expect(points.map(({ ticket }) => ticket.id)).toEqual(['a', 'b']);
+    const [first, second] = points.map(({ empty }) => empty.vehicle?.value ?? NaN);
+    expect((second ?? 0) - (first ?? 0)).toBeCloseTo(30, 3);
+    const margin = (at: number) => points[at]?.margins.find(({ id }) => id === 'vehicle.max')?.margin ?? NaN;
+    expect(margin(0) - margin(1)).toBeCloseTo(30, 3);
+  });
+});
+
+describe('what a verdict is drawn from', () => {
+  const slip = weighed('a', '2026-05-05', secretly(60, 1.9));
+  const demand = (of: ReturnType<typeof verdictFrom>) =>
+    of.assessment.checks.find(({ id }) => id === 'vehicle.max')?.demand ?? NaN;
+  const planned = assess(wagon).checks.find(({ id }) => id === 'vehicle.max')?.demand ?? NaN;
+
+  it('is the plan, the slip, or the plan put right by the latest slip', () => {
+    expect(demand(verdictFrom(wagon, [slip], 'plan'))).toBeCloseTo(planned, 6);
+    const measured = verdictFrom(wagon, [slip], { slip: 'a' });
+    const corrected = verdictFrom(wagon, [slip], 'corrected');
+    expect([measured.from, corrected.from]).toEqual(['slip', 'corrected']);
+    expect(demand(corrected) - planned).toBeCloseTo(60, 3);
+    const free = (of: typeof measured) => of.assessment.checks.find(({ id }) => id === 'axle.front')?.demand ?? NaN;
+    expect(free(corrected)).toBeGreaterThan(assess(wagon).checks.find(({ id }) => id === 'axle.front')?.demand ?? NaN);
+  });
+
+  it('carries the correction over to another load', () => {
+    const light: RigView = { ...wagon, loadout: { ...wagon.loadout, crew: [] } };
+    const then = assess(light).checks.find(({ id }) => id === 'vehicle.max')?.demand ?? NaN;
+    expect(demand(verdictFrom(light, [slip], 'corrected')) - then).toBeCloseTo(60, 3);
+  });
+
+  it('takes the latest slip that says anything of a body, and counts nothing that is chance', () => {
+    const older = weighed('old', '2025-05-05', secretly(200, 1.9));
+    const found = corrections(wagon, [slip, older]);
+    expect(found.map(({ side, ticket, counted }) => [side, ticket.id, counted])).toEqual([
+      ['vehicle', 'a', true],
+      ['trailer', 'a', false],
+    ]);
+  });
+
+  it('counts nothing twice once it is in the ledger', () => {
+    const adopted = secretly(60, 1.9, { foundBy: 'a', date: '2026-05-05' });
+    const plan = assess(adopted).checks.find(({ id }) => id === 'vehicle.max')?.demand ?? NaN;
+    expect(demand(verdictFrom(adopted, [slip], 'corrected'))).toBeCloseTo(plan, 3);
+  });
+
+  it('falls back to the plan, and says so, where there is no slip', () => {
+    expect(verdictFrom(wagon, [], 'corrected').from).toBe('plan');
+    expect(verdictFrom(wagon, [], { slip: 'gone' }).from).toBe('plan');
+  });
+});
+
+describe('what the unlisted mass might be', () => {
+  const found = (mass: number, x: number) => {
+    const [vehicle] = unlistedOn(wagon, weighed('a', '2026-05-05', secretly(mass, x)));
+    if (!vehicle) throw new Error('nothing found');
+    return vehicle;
+  };
+
+  it('is a part of which nobody knows whether the empty figure contains it, when mass and place fit', () => {
+    const unsure: RigView = {
+      ...wagon,
+      vehicle: wagon.vehicle && {
+        ...wagon.vehicle,
+        fitted: [{ id: 'winch', name: 'Winch', on: { mass: 80, x: -0.6 }, inEmptyMass: 'unknown' }],
+      },
+    };
+    const [first] = mightBe(unsure, found(40, -0.6));
+    expect(first).toMatchObject({ kind: 'fitted', id: 'winch' });
+  });
+
+  it('is somebody on a free seat before it is something 2 m away', () => {
+    const alone: RigView = { ...wagon, loadout: { ...wagon.loadout, crew: wagon.loadout.crew.slice(0, 1) } };
+    const seat = alone.vehicle?.seats.find(({ id }) => alone.loadout.crew.every((one) => one.seat !== id));
+    if (seat?.x === undefined) throw new Error('no free seat');
+    const list = mightBe(alone, found(75, seat.x));
+    expect(list[0]?.kind).toBe('seat');
+    expect(list.every(({ distance }, at) => distance >= (list[at - 1]?.distance ?? 0))).toBe(true);
+  });
+
+  it('is never more than a tank can hold, and less only where less was found', () => {
+    for (const one of mightBe(wagon, found(-30, 2))) expect(one.mass).toBeLessThan(0);
+    expect(mightBe(wagon, found(5000, 1)).filter(({ kind }) => kind !== 'tank')).toEqual([]);
+  });
+});
