@@ -57,7 +57,7 @@ test('a slip typed in at the weighbridge answers with what was weighed, and outl
     await readings.nth(at).getByLabel('Shown', { exact: true }).fill(value);
     await page.keyboard.press('Tab');
   }
-  await expect(page.getByTestId('card-source')).toContainText('Weighed: slip “Slip 1”');
+  await expect(page.getByTestId('card-source')).toContainText('Drawn from slip “Slip 1”');
   await expect(readings.filter({ hasText: 'Does not agree with the other readings' })).toHaveCount(1);
   await expect(readings.nth(2)).toContainText('too much, or they are wrong');
   await readings.nth(2).getByLabel('Shown', { exact: true }).fill('3150');

@@ -54,7 +54,7 @@ test('from what one wants to know to the steps, the slip, what it settles, and w
 
   await vehicle.getByRole('button', { name: 'Keep it in the ledger' }).tap();
   await page.getByRole('link', { name: 'Verdict from this slip' }).tap();
-  await expect(page.getByTestId('card')).toContainText('Weighed: slip “Slip 1”');
+  await expect(page.getByTestId('card')).toContainText('Drawn from slip “Slip 1”');
 });
 
 test('the nose weighed at home under the jockey wheel comes onto a slip, corrected to the coupling', async ({

@@ -158,6 +158,7 @@ export { betweenSlips } from './weighing/betweenSlips.ts';
 export type { BodyChange } from './weighing/betweenSlips.ts';
 export { byDay } from './weighing/viewThen.ts';
 export { contradictions } from './weighing/contradictions.ts';
+export { foretold } from './weighing/foretold.ts';
 export { guesses, planQuality } from './weighing/guesses.ts';
 export { hearScale, silentScale } from './weighing/scaleLines.ts';
 export type { ScaleWord } from './weighing/scaleLines.ts';
@@ -177,7 +178,7 @@ export { scaleKinds, weighingPlan } from './weighing/weighingPlan.ts';
 export type { ScaleKind, WeighingPlan, WeighingStep, WeighingWish } from './weighing/weighingPlan.ts';
 export { unlistedOn } from './weighing/unlisted.ts';
 export type { UnlistedOn } from './weighing/unlisted.ts';
-export { standOf, stands } from './weighing/stands.ts';
+export { readingMessage, standOf, stands } from './weighing/stands.ts';
 export type { Stand } from './weighing/stands.ts';
 export type { Reading, Ticket } from './weighing/ticket.ts';
 

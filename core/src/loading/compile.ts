@@ -1,3 +1,4 @@
+import type { Message } from '../messages/message.ts';
 import type { Missing } from '../rig/missing.ts';
 import { rowSigma, rowValue, sumLoads, type LoadSums, type PointLoad, type Side } from '../statics/pointLoad.ts';
 import { quantityNames, rigRows, type QuantityName, type RigLengths, type RowOrMissing } from '../statics/rigRows.ts';
@@ -22,6 +23,15 @@ export interface Compiled {
   readonly massMissing: Readonly<Record<Side, readonly Missing[]>>;
   readonly placeMissing: Readonly<Record<Side, readonly Missing[]>>;
   readonly values: Readonly<Record<QuantityName, Value>>;
+  /** Where the values were weighed: what was read, and how often each reading counts in a value. */
+  readonly weighed?: Readonly<Partial<Record<QuantityName, readonly WeighedOperand[]>>>;
+}
+
+/** A reading of a slip in the arithmetic of a load. */
+export interface WeighedOperand {
+  readonly name: Message;
+  readonly kg: number;
+  readonly times: number;
 }
 
 export function compile(view: RigView): Compiled {
@@ -56,7 +66,7 @@ const shifted = (load: PointLoad, offset: number | null): PointLoad => ({
 });
 
 /** Evaluates any row over a compiled rig; positions matter only to rows that lean on them. */
-export function valueOf(parts: Omit<Compiled, 'values'>, row: RowOrMissing): Value {
+export function valueOf(parts: Omit<Compiled, 'values' | 'weighed'>, row: RowOrMissing): Value {
   if (row === null) return { kind: 'absent' };
   if ('missing' in row) return { kind: 'unknown', missing: row.missing.map((code) => lengthMissing(parts.view, code)) };
   const missing = (['vehicle', 'trailer'] as const).flatMap((side) => {

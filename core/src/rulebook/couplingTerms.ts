@@ -7,5 +7,8 @@ import type { QuantityName } from '../statics/rigRows.ts';
 export const limitTerm = (view: RigView, limit: LimitName): string =>
   limit === 'ballMax' && isFifthWheel(view.trailer) ? 'pinMax' : limit;
 
-export const quantityTerm = (view: RigView, quantity: QuantityName): string =>
-  quantity === 'ballLoad' && isFifthWheel(view.trailer) ? 'pinLoad' : quantity;
+/** A vehicle that tows nothing is not coupled; a pin bears a pin load. */
+export function quantityTerm(view: RigView, quantity: QuantityName): string {
+  if (quantity === 'vehicleTotal' && !view.trailer) return 'vehicleSolo';
+  return quantity === 'ballLoad' && isFifthWheel(view.trailer) ? 'pinLoad' : quantity;
+}

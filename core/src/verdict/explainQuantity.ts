@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Compiled, WeighedOperand } from '../loading/compile.ts';
 import { message, term, verbatim } from '../messages/message.ts';
 import { quantityTerm } from '../rulebook/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -10,9 +10,19 @@ import { work, type Operand, type Step } from './explanation.ts';
 export function explainQuantity(compiled: Compiled, quantity: QuantityName): readonly Step[] {
   const value = compiled.values[quantity];
   if (value.kind !== 'known') return [];
+  const weighed = compiled.weighed?.[quantity];
+  if (weighed) return [weighedStep(compiled, quantity, weighed)];
   const worker = new Working(compiled);
   worker.find(quantity);
   return worker.steps;
+}
+
+/** A load of a slip: each reading times how much it says about it. */
+function weighedStep(compiled: Compiled, quantity: QuantityName, weighed: readonly WeighedOperand[]): Step {
+  const origin = message('origin.weighed');
+  const operands = weighed.map(({ name, kg, times }): Operand => ({ name, value: kg, unit: 'kg', x: times, origin }));
+  const named = message('step.quantity', { quantity: term(quantityTerm(compiled.view, quantity)) });
+  return work('weighted', operands, named);
 }
 
 const metres = (key: string, value: number): Operand => ({

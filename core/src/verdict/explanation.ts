@@ -17,10 +17,10 @@ export interface Operand {
  * One line a person can redo by hand.
  * sum: a + b + …; moments: a·x + b·x + … (one without a lever counts as it is); difference: a − b − …; quotient: a / b;
  * product: a · b · …; lever: a · b / c;
- * lowest: the least of them.
+ * weighted: a·x + b·x + … with plain numbers for x; lowest: the least of them.
  */
 export interface Step {
-  readonly op: 'sum' | 'moments' | 'difference' | 'quotient' | 'product' | 'lever' | 'lowest';
+  readonly op: 'sum' | 'moments' | 'weighted' | 'difference' | 'quotient' | 'product' | 'lever' | 'lowest';
   readonly operands: readonly Operand[];
   readonly result: Operand;
 }
@@ -42,6 +42,7 @@ function outcome(op: Step['op'], operands: readonly Operand[]): number {
     case 'sum':
       return values.reduce((sum, value) => sum + value, 0);
     case 'moments':
+    case 'weighted':
       return operands.reduce((sum, operand) => sum + operand.value * (operand.x ?? 1), 0);
     case 'difference':
       return values.slice(1).reduce((rest, value) => rest - value, a);

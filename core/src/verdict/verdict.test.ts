@@ -113,6 +113,7 @@ function redo({ op, operands }: Step): number {
   const ways: Record<Step['op'], () => number> = {
     sum: () => add(operands.map((operand) => operand.value)),
     moments: () => add(products),
+    weighted: () => add(products),
     difference: () => operands.slice(1).reduce((rest, operand) => rest - operand.value, a),
     quotient: () => a / b,
     product: () => operands.reduce((all, operand) => all * operand.value, 1),

@@ -11,7 +11,7 @@ import { viewThen } from './viewThen.ts';
 import type { Settled } from './weighedSides.ts';
 
 /** A mass and its moment about the body's datum, kg and kg·m. */
-export interface MassMoment {
+interface MassMoment {
   readonly mass: number;
   readonly moment: number;
 }

@@ -12,7 +12,7 @@ describe('the nose weighed at home', () => {
         const [jockey, axles] = [Math.min(a, b) * 0.5, Math.max(a, b) + 0.5];
         const shown = (ball * axles) / (axles - jockey);
         const found = homeBallLoad('jockey', { reading: shown, graduation: 1, jockey, axles });
-        expect(found.kind === 'load' && found.ballLoad).toBeCloseTo(ball, 6);
+        expect(found.kind === 'load' && found.load).toBeCloseTo(ball, 6);
         const lever = homeBallLoad('plank', {
           reading: 7 + (ball * a) / (a + b),
           alone: 7,
@@ -20,18 +20,18 @@ describe('the nose weighed at home', () => {
           near: a,
           beyond: b,
         });
-        expect(lever.kind === 'load' && lever.ballLoad).toBeCloseTo(ball, 6);
+        expect(lever.kind === 'load' && lever.load).toBeCloseTo(ball, 6);
       }),
     );
   });
 
   it('takes the prop off, and a ball scale as it is', () => {
     expect(homeBallLoad('prop', { reading: 84, alone: 3, graduation: 0.5 })).toMatchObject({
-      ballLoad: 81,
+      load: 81,
       beyondRating: false,
     });
     expect(homeBallLoad('ballScale', { reading: 84, graduation: 1, rating: 80 })).toMatchObject({
-      ballLoad: 84,
+      load: 84,
       beyondRating: true,
     });
   });

@@ -1,8 +1,8 @@
 import { ballLoadFromJockey, ballLoadFromPlank } from '../statics/ballScales.ts';
 import { readingSigma } from './ticket.ts';
 
-/** Ways to weigh the nose at home. */
-export const homeMethods = ['prop', 'ballScale', 'jockey', 'plank'] as const;
+/** Ways to weigh the nose at home, and an axle on two pads. */
+export const homeMethods = ['prop', 'ballScale', 'jockey', 'plank', 'pads'] as const;
 export type HomeMethod = (typeof homeMethods)[number];
 
 /** What was read and measured. kg, m. */
@@ -20,11 +20,15 @@ export interface HomeReading {
   /** Far support to where the coupling rests, and from there on to the scale. */
   readonly near?: number | undefined;
   readonly beyond?: number | undefined;
+  /** Pads under the two ends of one axle. */
+  readonly left?: number | undefined;
+  readonly right?: number | undefined;
 }
 type HomeInput = Exclude<keyof HomeReading, 'graduation' | 'rating'>;
 
 export type HomeResult =
-  | { readonly kind: 'load'; readonly ballLoad: number; readonly sigma: number; readonly beyondRating: boolean }
+  /** On the coupling; of the pads, on the axle. */
+  | { readonly kind: 'load'; readonly load: number; readonly sigma: number; readonly beyondRating: boolean }
   | { readonly kind: 'missing'; readonly what: readonly HomeInput[] }
   /** The jockey wheel stands at or behind the axles, or a lever has no length: no load follows. */
   | { readonly kind: 'impossible' };
@@ -35,6 +39,7 @@ export const homeInputs: Readonly<Record<HomeMethod, readonly HomeInput[]>> = {
   ballScale: ['reading'],
   jockey: ['reading', 'jockey', 'axles'],
   plank: ['reading', 'alone', 'near', 'beyond'],
+  pads: ['left', 'right'],
 };
 
 /** A tape measure on a drive, one standard deviation, m. */
@@ -47,12 +52,16 @@ const tape = 0.01;
 export function homeBallLoad(method: HomeMethod, given: HomeReading): HomeResult {
   const what = homeInputs[method].filter((name) => given[name] === undefined);
   if (what.length > 0) return { kind: 'missing', what };
-  const { reading = 0, alone = 0, jockey = 0, axles = 0, near = 0, beyond = 0, graduation, rating } = given;
+  const { alone = 0, jockey = 0, axles = 0, near = 0, beyond = 0, left = 0, right = 0, graduation, rating } = given;
+  const { reading = Math.max(left, right) } = given;
   const read = readingSigma(reading, graduation);
   const beyondRating = rating !== undefined && reading > rating;
-  const load = (ballLoad: number, ...parts: readonly number[]): HomeResult => ({
+  if (method === 'pads') {
+    return { kind: 'load', load: left + right, sigma: Math.SQRT2 * read, beyondRating };
+  }
+  const load = (found: number, ...parts: readonly number[]): HomeResult => ({
     kind: 'load',
-    ballLoad,
+    load: found,
     sigma: Math.hypot(...parts),
     beyondRating,
   });

@@ -8,10 +8,20 @@ export interface Observation {
   readonly sigma: number;
 }
 
+/** kg. */
+interface Estimate {
+  readonly value: number;
+  readonly se: number;
+  readonly weights: readonly number[];
+}
+
 /** The adjusted unknowns. What the observations do not settle has no value. */
 export interface Adjustment {
-  /** A combination with its a-priori standard error, or null where it is not settled. */
-  readonly estimate: (of: Combination) => { readonly value: number; readonly se: number } | null;
+  /**
+   * A combination with its a-priori standard error, or null where it is not settled. Weights: how often each observation, in
+   * their order, is counted in the value.
+   */
+  readonly estimate: (of: Combination) => Estimate | null;
   /** Read less adjusted, in the order of the observations, kg. */
   readonly residuals: readonly number[];
   /** Residuals over their own standard deviation; null where nothing checks the reading. */
@@ -53,7 +63,11 @@ export function adjust(observations: readonly Observation[]): Adjustment {
       const outside = norm(asked) ** 2 - norm(along) ** 2;
       if (outside > 1e-9 * norm(asked) ** 2) return null;
       const value = asked.reduce((sum, factor, at) => sum + factor * (solution[at] ?? 0), 0);
-      return { value, se: norm(along.map((part, at) => part * (inverse[at] ?? 0))) };
+      const scaled = along.map((part, at) => part * (inverse[at] ?? 0));
+      const weights = observations.map(
+        ({ sigma }, row) => scaled.reduce((sum, part, at) => sum + part * U.get(row, at), 0) / sigma,
+      );
+      return { value, se: norm(scaled), weights };
     },
     residuals,
     normalised: residuals.map((residual, at) => {

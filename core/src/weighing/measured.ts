@@ -1,4 +1,4 @@
-import { compile, type Compiled, type Value } from '../loading/compile.ts';
+import { compile, type Compiled, type Value, type WeighedOperand } from '../loading/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Missing } from '../rig/missing.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
@@ -9,6 +9,7 @@ import { assessed, type Assessment } from '../verdict/assess.ts';
 import { sumOf, type Combination } from './combination.ts';
 import { adjust, type Adjustment } from './leastSquares.ts';
 import { sigmaOn, type Reading, type Ticket } from './ticket.ts';
+import { readingMessage } from './stands.ts';
 import { readingOf, weighedLoads, type WeighingLengths } from './weighedLoads.ts';
 
 /** A reading beside what all of them together make of it. kg. */
@@ -55,7 +56,7 @@ export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
   const lengths = weighingLengths(view, planned);
   const { used, adjustment } = adjustTicket(lengths, ticket);
   const barsOn = planned.lengths.distribution !== undefined;
-  const compiled = measuredRig(planned, adjustment, quantityCombinations(lengths, barsOn));
+  const compiled = measuredRig(planned, used, adjustment, quantityCombinations(lengths, barsOn));
   const checks = runRulebook(compiled).filter(({ quantity }) => quantity !== 'place' && quantity !== 'camper');
   const worst = suspects(adjustment);
   return {
@@ -107,6 +108,7 @@ const noRow: Row = { vehicle: nothing, trailer: nothing };
 
 function measuredRig(
   planned: Compiled,
+  used: ReturnType<typeof adjustTicket>['used'],
   { estimate }: Adjustment,
   of: Readonly<Record<QuantityName, Combination>>,
 ): Compiled {
@@ -119,6 +121,11 @@ function measuredRig(
     if (!found) return { kind: 'unknown', missing };
     return { kind: 'known', value: found.value, sigma: found.se, row: plan.kind === 'known' ? plan.row : noRow };
   };
+  const operands = (wanted: Combination): readonly WeighedOperand[] =>
+    (estimate(wanted)?.weights ?? []).flatMap((times, at) => {
+      const one = used[at];
+      return one && Math.abs(times) > 1e-6 ? [{ name: readingMessage(one.reading), kg: one.value, times }] : [];
+    });
   return {
     ...planned,
     loads: [],
@@ -126,5 +133,6 @@ function measuredRig(
     massMissing: { vehicle: [], trailer: [] },
     placeMissing: { vehicle: [], trailer: [] },
     values: Object.fromEntries(quantityNames.map((name) => [name, measured(name)])) as Compiled['values'],
+    weighed: Object.fromEntries(quantityNames.map((name) => [name, operands(of[name])])),
   };
 }

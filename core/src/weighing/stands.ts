@@ -1,4 +1,5 @@
 import type { RigView } from '../loading/rigView.ts';
+import { message, type Message } from '../messages/message.ts';
 import type { Reading } from './ticket.ts';
 
 /** One way to stand on a scale, by a name of its own. */
@@ -93,6 +94,12 @@ export const standOf = (reading: Pick<Reading, 'state' | 'support' | 'on'>): Sta
     const alike = support === null || support === (stand.support ?? 'ball');
     return stand.state === reading.state && alike && sameParts(stand.on, reading.on);
   }) ?? null;
+
+/** A reading in words: which way it stood, and on which side. */
+export function readingMessage(reading: Pick<Reading, 'state' | 'support' | 'on' | 'side'>): Message {
+  const way = message(`way.${standOf(reading) ?? 'other'}`);
+  return reading.side ? message(`way.${reading.side}`, { way }) : way;
+}
 
 const sameParts = (a: Reading['on'], b: Reading['on']): boolean =>
   a.length === b.length && a.every((part) => b.includes(part));

@@ -10,7 +10,7 @@ import { weighedLoads } from './weighedLoads.ts';
 import type { Settled } from './weighedSides.ts';
 
 /** What a setting of the bars would come to. kg; the couple in N·m. */
-export interface BarSetting {
+interface BarSetting {
   /** Share of what the coupling took off the front axle that it puts back. */
   readonly share: number;
   readonly couple: number;

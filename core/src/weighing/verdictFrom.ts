@@ -38,7 +38,7 @@ export function corrections(view: RigView, tickets: readonly Ticket[]): readonly
 }
 
 /** The plan with what weighing found on board, at the place where it must sit. */
-export function correctedView(view: RigView, found: readonly Correction[]): RigView {
+function correctedView(view: RigView, found: readonly Correction[]): RigView {
   const parts = (side: Side): readonly FittedPart[] =>
     found.flatMap((one) => (one.side === side && one.counted ? [asPart(one)] : []));
   return {

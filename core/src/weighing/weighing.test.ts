@@ -4,6 +4,7 @@ import type { RigView } from '../loading/rigView.ts';
 import { onDay } from '../loading/rigView.ts';
 import { compile } from '../loading/compile.ts';
 import { gravity } from '../statics/distribution.ts';
+import { explain } from '../verdict/explain.ts';
 import { exampleView } from '../testing/examples.ts';
 import { shown, ticketOf, type Stood } from '../testing/weighed.ts';
 import weighingCases from '../testing/cases/weighing.json' with { type: 'json' };
@@ -166,6 +167,26 @@ describe('a verdict from a ticket', () => {
     );
     expect(checks.find((one) => one.id === 'trailer.max')?.demand).toBeCloseTo(1080, 6);
     expect(checks.find((one) => one.id === 'ball.max')?.demand).toBeCloseTo(70, 6);
+  });
+});
+
+describe('the arithmetic of a load that was weighed', () => {
+  it('leads from the readings to the load, each counted as often as it says', () => {
+    const ticket = ticketOf(
+      german,
+      [...allReadings, { state: 'coupled', on: ['front'] } satisfies Stood].map((one, at) => ({
+        ...one,
+        value: shown(german, one) + 3 * at,
+      })),
+      5,
+    );
+    const found = assessTicket(german, ticket);
+    for (const id of ['ball.max', 'vehicle.max', 'axle.rear', 'trailer.max']) {
+      const demand = found.checks.find((one) => one.id === id)?.demand ?? NaN;
+      const step = explain(found, id)?.steps.find(({ op }) => op === 'weighted');
+      expect(step?.result.value, id).toBeCloseTo(demand, 6);
+      expect(step?.operands.every(({ name }) => name.key.startsWith('way.'))).toBe(true);
+    }
   });
 });
 

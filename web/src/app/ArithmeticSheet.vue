@@ -3,9 +3,9 @@ import { explain, type Operand, type Step } from '@wagonomos/core';
 import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech, written } from '../shared/useSpeech.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
-import { useRig } from '../stores/rig.ts';
 import CheckSource from './CheckSource.vue';
 import DoubtNote from './DoubtNote.vue';
 import MarginText from '../shared/MarginText.vue';
@@ -13,7 +13,7 @@ import MarginText from '../shared/MarginText.vue';
 /** The arithmetic behind a number, one step a block, so that a person can redo it by hand. Always in kg and m. */
 const { t } = useI18n();
 const { say } = useSpeech();
-const rig = useRig();
+const { based } = useBasis();
 const arithmetic = useArithmetic();
 const narrow = useMediaQuery('(width <= 720px)');
 
@@ -24,13 +24,14 @@ const open = computed({
   },
 });
 const explanation = computed(() =>
-  rig.assessment && arithmetic.openId !== null ? explain(rig.assessment, arithmetic.openId) : null,
+  based.value && arithmetic.openId !== null ? explain(based.value.assessment, arithmetic.openId) : null,
 );
-const check = computed(() => rig.assessment?.checks.find((one) => one.id === arithmetic.openId) ?? null);
+const check = computed(() => based.value?.assessment.checks.find((one) => one.id === arithmetic.openId) ?? null);
 
 const signs: Readonly<Record<Step['op'], string>> = {
   sum: '+',
   moments: '+',
+  weighted: '+',
   difference: '−',
   quotient: '÷',
   product: '×',
@@ -86,6 +87,9 @@ const lever = (operand: Operand): string =>
                 {{ figure(takenOff(step, operand) ? { ...operand, value: -operand.value } : operand) }}
               </td>
               <td v-if="step.op === 'moments'" class="num lever">{{ lever(operand) }}</td>
+              <td v-if="step.op === 'weighted'" class="num lever">
+                {{ t('app.arithmetic.weight', { value: written(operand.x ?? 1, 3) }) }}
+              </td>
             </tr>
           </tbody>
         </table>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import ArrangeBench from '../rig-drawing/ArrangeBench.vue';
 import RigDrawing from '../rig-drawing/RigDrawing.vue';
+import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech } from '../shared/useSpeech.ts';
 import { useArrange } from '../stores/arrange.ts';
 import { useHand } from '../stores/hand.ts';
@@ -23,8 +24,9 @@ const arithmetic = useArithmetic();
 const hand = useHand();
 const workspace = useWorkspace();
 /** While a thing is carried, the stage shows what would be. */
-const shown = computed(() => hand.outcome ?? rig.assessment);
-const supports = computed(() => (hand.outcome ? pillars(hand.outcome) : rig.supports));
+const { based, says } = useBasis();
+const shown = computed(() => hand.outcome ?? based.value?.assessment);
+const supports = computed(() => (shown.value && shown.value !== rig.assessment ? pillars(shown.value) : rig.supports));
 
 const totals = computed(() =>
   ['vehicle.max', 'trailer.max', 'combination.max'].flatMap((id): Check[] => {
@@ -45,7 +47,7 @@ const showPlace = (body: string, place: string) =>
 <template>
   <section v-if="shown && rig.view" class="stage" :class="{ carrying: hand.listed }" :aria-label="t('app.stage')">
     <div class="head">
-      <VerdictLine :assessment="shown" />
+      <VerdictLine :assessment="shown" :from="says" />
       <ul v-if="!plain" class="totals">
         <li v-for="check in totals" :key="check.id">
           <button type="button" :data-test="`total-${check.id}`" @click="arithmetic.open(check.id)">

@@ -2,6 +2,7 @@
 import { fileProblemMessages, readWorkspace, type Message, type Workspace } from '@wagonomos/core';
 import { ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { openParcel } from '../storage/photos.ts';
 import MessageText from './MessageText.vue';
 
 /** Chooses a file, reads it, and hands over a whole document or says what is wrong with it; what is open stays. */
@@ -13,7 +14,9 @@ const refused = shallowRef<{ name: string; lines: readonly Message[] } | null>(n
 const read = async () => {
   const file = input.value?.files?.[0];
   if (!file) return;
-  const result = readWorkspace(await file.text());
+  const isParcel = file.name.endsWith('.zip');
+  const parcel = isParcel ? await openParcel(file) : null;
+  const result = readWorkspace(parcel?.text ?? (isParcel ? '' : await file.text()));
   if (input.value) input.value.value = '';
   if (result.ok) {
     refused.value = null;
@@ -27,7 +30,7 @@ const read = async () => {
   <input
     ref="input"
     type="file"
-    accept=".json,application/json"
+    accept=".json,.zip,application/json,application/zip"
     class="sr-only"
     tabindex="-1"
     :aria-label="t('app.file.choose')"

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import {
   addReading,
-  changeReading,
   changeTicket,
-  removeReading,
   removeTicket,
   standOf,
   stands,
@@ -16,7 +14,8 @@ import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NameField from './NameField.vue';
-import QuantityField from './QuantityField.vue';
+import SlipPlace from './SlipPlace.vue';
+import SlipReading from './SlipReading.vue';
 import { newId } from './newId.ts';
 import { written } from './useSpeech.ts';
 import { useWorkspace } from '../stores/workspace.ts';
@@ -43,14 +42,6 @@ const stood = ({ state, support, on }: Stand): Pick<Reading, 'state' | 'support'
   on,
   ...(support ? { support } : {}),
 });
-const change = (reading: Reading, patch: Parameters<typeof changeReading>[3], merge?: string) =>
-  workspace.edit('app.edit.ticket', (document) => changeReading(document, ticket.value.id, reading.id, patch), merge);
-const standOn = (reading: Reading, key: string) => {
-  const way = ways.value.find((one) => one.key === key);
-  if (way) change(reading, { support: undefined, ...stood(way) });
-};
-const remove = (reading: Reading) =>
-  workspace.edit('app.edit.ticket', (document) => removeReading(document, ticket.value.id, reading.id));
 const set = (patch: Parameters<typeof changeTicket>[2]) =>
   workspace.edit('app.edit.ticket', (document) => changeTicket(document, ticket.value.id, patch));
 const removeAll = () => {
@@ -58,12 +49,6 @@ const removeAll = () => {
   emit('gone');
   workspace.edit('app.edit.removeTicket', (document) => removeTicket(document, id));
 };
-const bars = computed(() => props.view.rig.hitch?.distribution !== undefined);
-/** Where a reading and the others cannot both be right. */
-const doubt = ({ residual, suspect }: TicketAssessment['readings'][number]): string =>
-  suspect && residual !== null
-    ? t(residual > 0 ? 'app.slip.tooMuch' : 'app.slip.tooLittle', { amount: written(Math.abs(residual), 0) })
-    : '';
 </script>
 
 <template>
@@ -95,37 +80,10 @@ const doubt = ({ residual, suspect }: TicketAssessment['readings'][number]): str
         </el-select>
       </label>
     </div>
+    <SlipPlace :ticket="ticket" @change="set" />
     <p class="soft">{{ t('app.slip.hint') }}</p>
     <ol>
-      <li v-for="one in weighed.readings" :key="one.reading.id" class="reading">
-        <el-select
-          class="way"
-          :model-value="standOf(one.reading) ?? ''"
-          :aria-label="t('app.slip.stood')"
-          @change="(key: string) => standOn(one.reading, key)"
-        >
-          <el-option v-for="way in ways" :key="way.key" :value="way.key" :label="t(`app.slip.way.${way.key}`)" />
-        </el-select>
-        <QuantityField
-          quiet
-          :label="t('app.slip.shown')"
-          field="mass"
-          :value="one.reading.value === 0 ? undefined : one.reading.value"
-          @change="(value) => change(one.reading, { value: value ?? 0 }, `reading ${one.reading.id}`)"
-        />
-        <button type="button" class="icon-button small" :aria-label="t('app.slip.remove')" @click="remove(one.reading)">
-          <Trash2 :size="15" />
-        </button>
-        <el-checkbox
-          v-if="bars && one.reading.state === 'coupled'"
-          class="bars"
-          :model-value="one.reading.bars ?? false"
-          @change="change(one.reading, { bars: $event === true })"
-        >
-          {{ t('app.slip.bars') }}
-        </el-checkbox>
-        <p v-if="doubt(one)" class="doubt">{{ doubt(one) }}</p>
-      </li>
+      <SlipReading v-for="one in weighed.readings" :key="one.reading.id" :view="view" :slip="ticket.id" :one="one" />
     </ol>
     <div class="foot">
       <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.slip.add') }}</button>
@@ -166,22 +124,6 @@ ol {
   padding: 0;
   list-style: none;
 }
-.reading {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 112px 34px;
-  gap: 2px 8px;
-  align-items: center;
-  padding: 5px 0;
-  border-bottom: 1px dotted var(--line);
-}
-.bars,
-.doubt {
-  grid-column: 1 / -1;
-}
-.doubt {
-  color: var(--over);
-  font-weight: 600;
-}
 .foot {
   display: flex;
   flex-wrap: wrap;
@@ -190,13 +132,5 @@ ol {
 }
 .soft {
   font-size: 13px;
-}
-@media (width <= 720px) {
-  .reading {
-    grid-template-columns: minmax(0, 1fr) 34px;
-  }
-  .way {
-    grid-column: 1 / -1;
-  }
 }
 </style>

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n';
 import MessageText from './MessageText.vue';
 
 /** The verdict as a stamp and a sentence. */
-defineProps<{ assessment: Assessment }>();
+defineProps<{ assessment: Assessment; /** What it was drawn from. */ from?: string }>();
 const { t } = useI18n();
 const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', undecided: 'unknown' } as const;
 </script>
@@ -13,6 +13,7 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
   <p class="sentence" aria-live="polite" data-test="sentence">
     <span class="stamp" :class="stamp[assessment.mark]">{{ t(`app.mark.${assessment.mark}`) }}</span>
     <MessageText :message="assessment.sentence" />
+    <small v-if="from" data-test="drawn-from">{{ from }}</small>
   </p>
 </template>
 
@@ -22,6 +23,11 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
   min-height: 52px;
   font-size: 18px;
   line-height: 26px;
+}
+small {
+  display: block;
+  color: var(--soft);
+  font: 400 14px/18px var(--figures);
 }
 .stamp {
   display: inline-block;

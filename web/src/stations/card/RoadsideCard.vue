@@ -3,7 +3,6 @@ import { assessTicket, type Check } from '@wagonomos/core';
 import { Plus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRoute, useRouter } from 'vue-router';
 import { checkAmount } from '../../shared/checkAmount.ts';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import MarginText from '../../shared/MarginText.vue';
@@ -13,6 +12,7 @@ import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import SlipForm from '../../shared/SlipForm.vue';
+import { useBasis } from '../../shared/useBasis.ts';
 import { useSlips } from '../../shared/useSlips.ts';
 
 /** One screen to hold out of the window, or one sheet to print: every mass with its limit and what is left. */
@@ -22,19 +22,14 @@ const rig = useRig();
 const settings = useSettings();
 const arithmetic = useArithmetic();
 const workspace = useWorkspace();
-const route = useRoute();
-const router = useRouter();
 
-const { slips: tickets, start } = useSlips();
-/** The slip asked for in the address; none: the plan. */
-const ticket = computed(() => tickets.value.find((one) => one.id === route.query['from']));
+const { start } = useSlips();
+const { asked, based, choices, choose, says } = useBasis();
+const ticket = computed(() => (based.value?.from === 'slip' ? based.value.ticket : undefined));
 const weighed = computed(() => (rig.view && ticket.value ? assessTicket(rig.view, ticket.value) : null));
-const assessment = computed(() => weighed.value ?? rig.assessment);
-/** No id can be this. */
-const plan = 'the plan';
-const from = (id: string) => router.replace({ query: id === plan ? {} : { from: id } });
+const assessment = computed(() => based.value?.assessment);
 const newSlip = () => {
-  if (rig.view) void from(start(rig.view));
+  if (rig.view) void choose(start(rig.view));
 };
 
 const shown = [
@@ -74,26 +69,14 @@ const print = () => window.print();
     </header>
     <div class="source no-print">
       <label for="card-from">{{ t('app.card.source') }}</label>
-      <el-select id="card-from" :model-value="ticket?.id ?? plan" :aria-label="t('app.card.source')" @change="from">
-        <el-option :value="plan" :label="t('app.card.plan', { loadout: rig.view.loadout.name })" />
-        <el-option
-          v-for="one in tickets"
-          :key="one.id"
-          :value="one.id"
-          :label="t('app.card.slip', { slip: one.name, day: one.date ?? '' })"
-        />
+      <el-select id="card-from" :model-value="asked" :aria-label="t('app.card.source')" @change="choose">
+        <el-option v-for="one in choices" :key="one.value" :value="one.value" :label="one.label" />
       </el-select>
       <button type="button" class="quiet-button" :disabled="workspace.follows" @click="newSlip">
         <Plus :size="15" />{{ t('app.card.newSlip') }}
       </button>
     </div>
-    <p class="soft" data-test="card-source">
-      {{
-        ticket
-          ? t('app.card.fromSlip', { slip: ticket.name, day: ticket.date ?? '', unit: settings.massUnit })
-          : t('app.card.from', { loadout: rig.view.loadout.name, unit: settings.massUnit })
-      }}
-    </p>
+    <p class="soft" data-test="card-source">{{ says }} {{ t('app.card.unit', { unit: settings.massUnit }) }}</p>
     <VerdictLine :assessment="assessment" />
     <table>
       <thead>
@@ -108,7 +91,7 @@ const print = () => window.print();
         <tr v-for="check in rows" :key="check.id" :class="check.status" :data-test="`card-${check.id}`">
           <th scope="row">{{ say(check.name) }}</th>
           <td class="num">
-            <b v-if="ticket">{{ withDoubt(check) }}</b>
+            <b v-if="based?.from !== 'plan'">{{ withDoubt(check) }}</b>
             <button v-else type="button" @click="arithmetic.open(check.id)">{{ withDoubt(check) }}</button>
           </td>
           <td class="num">{{ amount(check, check.limit, 'nearest') }}</td>
@@ -116,7 +99,7 @@ const print = () => window.print();
         </tr>
       </tbody>
     </table>
-    <SlipForm v-if="weighed" :view="rig.view" :weighed="weighed" @gone="from(plan)" />
+    <SlipForm v-if="weighed" :view="rig.view" :weighed="weighed" @gone="choose('plan')" />
   </section>
 </template>
 

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { extractRig, mergeWorkspaces, writeWorkspace, type Workspace } from '@wagonomos/core';
-import { Download, FolderOpen } from '@lucide/vue';
-import { ref } from 'vue';
+import { extractRig, mergeWorkspaces, photosIn, writeWorkspace, type Workspace } from '@wagonomos/core';
+import { Download, FolderOpen, Images } from '@lucide/vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { downloadText, fileNameFrom } from '../../shared/download.ts';
+import { downloadBlob, downloadText, fileNameFrom } from '../../shared/download.ts';
 import FileOpener from '../../shared/FileOpener.vue';
+import { parcel } from '../../storage/photos.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import FiguresRead from './FiguresRead.vue';
@@ -22,6 +23,18 @@ const saveRig = () => {
   const one = workspace.document && rig.rigId !== null ? extractRig(workspace.document, rig.rigId) : null;
   if (one) downloadText(fileNameFrom(one.name), writeWorkspace(one));
 };
+/** With pictures the document travels in a parcel of its own kind of file. */
+const photos = computed(() => (workspace.document ? photosIn(workspace.document) : []));
+const packing = ref(false);
+const unpacked = ref(false);
+const saveParcel = async () => {
+  if (!workspace.document) return;
+  packing.value = true;
+  const blob = await parcel(workspace.text(), photos.value);
+  packing.value = false;
+  unpacked.value = blob === null;
+  if (blob) downloadBlob(fileNameFrom(workspace.document.name, 'wagonomos.zip'), blob);
+};
 const beside = () => take((document, from) => mergeWorkspaces(document, from));
 const instead = () => take((_document, from) => from);
 const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
@@ -38,11 +51,15 @@ const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
       <p class="soft">{{ t('app.papers.filesText') }}</p>
       <div class="actions">
         <el-button type="primary" @click="saveAll"><Download :size="16" />{{ t('app.papers.saveAll') }}</el-button>
+        <el-button v-if="photos.length > 0" :loading="packing" @click="saveParcel">
+          <Images :size="16" />{{ t('app.papers.saveParcel', { count: photos.length }) }}
+        </el-button>
         <el-button @click="saveRig"><Download :size="16" />{{ t('app.papers.saveRig') }}</el-button>
         <FileOpener v-if="!workspace.follows" @open="incoming = $event"
           ><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener
         >
       </div>
+      <p v-if="unpacked" role="alert">{{ t('app.papers.notPacked') }}</p>
       <p class="soft">{{ t('app.papers.kept') }}</p>
     </section>
     <FiguresRead v-if="rig.view" :view="rig.view" />

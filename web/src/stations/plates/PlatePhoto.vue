@@ -3,7 +3,7 @@ import { changePart, type Body, type Plate } from '@wagonomos/core';
 import { Camera, X } from '@lucide/vue';
 import { onScopeDispose, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { keepPhoto, loadPhoto } from '../../storage/photos.ts';
+import { keepPhoto, loadPhoto, type PhotoRefusal } from '../../storage/photos.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** A photograph of the plate, for the day somebody doubts the figure. */
@@ -12,7 +12,7 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 const input = ref<HTMLInputElement>();
 const url = ref<string | null>(null);
-const refused = ref(false);
+const refused = ref<PhotoRefusal | null>(null);
 
 const release = () => {
   if (url.value) URL.revokeObjectURL(url.value);
@@ -36,12 +36,9 @@ const set = (photo: string | undefined) =>
 const take = async () => {
   const file = input.value?.files?.[0];
   if (!file) return;
-  try {
-    set(await keepPhoto(file));
-    refused.value = false;
-  } catch {
-    refused.value = true;
-  }
+  const kept = await keepPhoto(file);
+  refused.value = 'refused' in kept ? kept.refused : null;
+  if ('hash' in kept) set(kept.hash);
   if (input.value) input.value.value = '';
 };
 </script>
@@ -73,7 +70,7 @@ const take = async () => {
       :aria-label="t('app.photo.choose', { name })"
       @change="take"
     />
-    <p v-if="refused" class="refused" role="alert">{{ t('app.photo.refused') }}</p>
+    <p v-if="refused" class="refused" role="alert">{{ t(`app.photo.why.${refused}`, { count: 1 }) }}</p>
   </div>
 </template>
 

@@ -16,13 +16,16 @@ import { useSettings } from '../../stores/settings.ts';
 
 /** The nose weighed at home: cautions first, then the steps, what was read, and the load at the coupling with its ±. */
 const props = defineProps<{ view: RigView }>();
-const emit = defineEmits<{ take: [ballLoad: number, graduation: number] }>();
+const emit = defineEmits<{
+  take: [ballLoad: number, graduation: number];
+  pads: [left: number, right: number, graduation: number];
+}>();
 const { t } = useI18n();
 const settings = useSettings();
 
 const method = ref<HomeMethod>('prop');
 const graduation = ref(0.5);
-const steps = [0.1, 0.5, 1, 2, 5];
+const steps = [0.1, 0.5, 1, 2, 5, 10];
 const trailer = computed(() => props.view.trailer?.geometry);
 const typed = ref<Partial<HomeReading>>({});
 const given = computed((): HomeReading => ({
@@ -45,8 +48,19 @@ const says = computed(() => {
   if (found.kind === 'missing') {
     return t('app.home.missing', { what: found.what.map((name) => t(`app.home.field.${name}`)).join(', ') });
   }
-  return t('app.home.load', { load: kg(found.ballLoad), give: kg(2 * found.sigma, 'load'), unit: settings.massUnit });
+  return t(method.value === 'pads' ? 'app.home.onAxle' : 'app.home.load', {
+    load: kg(found.load),
+    give: kg(2 * found.sigma, 'load'),
+    unit: settings.massUnit,
+  });
 });
+const take = () => {
+  const found = result.value;
+  const { left, right } = given.value;
+  if (found.kind !== 'load') return;
+  if (method.value !== 'pads') emit('take', found.load, Math.max(0.1, 2 * found.sigma));
+  else if (left !== undefined && right !== undefined) emit('pads', left, right, graduation.value);
+};
 </script>
 
 <template>
@@ -86,11 +100,7 @@ const says = computed(() => {
     <p class="result" role="status">{{ says }}</p>
     <template v-if="result.kind === 'load'">
       <p v-if="result.beyondRating" class="over">{{ t('app.home.beyondRating') }}</p>
-      <button
-        type="button"
-        class="quiet-button"
-        @click="emit('take', result.ballLoad, Math.max(0.1, 2 * result.sigma))"
-      >
+      <button type="button" class="quiet-button" @click="take">
         {{ t('app.home.take') }}
       </button>
     </template>

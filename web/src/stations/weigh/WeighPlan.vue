@@ -122,7 +122,7 @@ const print = () => window.print();
           :axles="view.trailer?.geometry.axles ?? 1"
         />
         <div>
-          <strong>{{ t(`app.slip.way.${step.stand.key}`) }}</strong>
+          <strong>{{ t(`way.${step.stand.key}`) }}</strong>
           <small>{{ t(`app.weigh.on.${step.scale}`) }}</small>
           <small v-if="step.settles.length > 0" class="settles">
             {{

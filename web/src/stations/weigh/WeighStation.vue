@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { addReading, type Stand, type WeighingStep } from '@wagonomos/core';
-import { Plus } from '@lucide/vue';
+import { addReading, type Reading, type Stand, type WeighingStep } from '@wagonomos/core';
+import { Footprints, Plus } from '@lucide/vue';
+import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -9,7 +10,10 @@ import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useSlips } from '../../shared/useSlips.ts';
 import HomeMethods from './HomeMethods.vue';
+import LevelAid from './LevelAid.vue';
 import SlipBook from './SlipBook.vue';
+import WeighGuide from './WeighGuide.vue';
+import WeighHistory from './WeighHistory.vue';
 import WeighPlan from './WeighPlan.vue';
 
 /** From what one wants to know to the readings, and from the readings to the truth. */
@@ -19,11 +23,24 @@ const workspace = useWorkspace();
 const route = useRoute();
 const router = useRouter();
 const { slips, start } = useSlips();
+const narrow = useMediaQuery('(width <= 720px)');
 const slip = computed(() => slips.value.find((one) => one.id === route.query['slip']) ?? slips.value.at(-1));
 const open = (id: string) => void router.replace({ query: { slip: id } });
+/** The address holds the step, so that a reload in the rain comes back to it. */
+const step = computed(() => {
+  const { step: asked } = route.query;
+  return typeof asked === 'string' && /^\d+$/.test(asked) ? Number(asked) : null;
+});
+const guide = (to: number | null) => {
+  const { value: at } = slip;
+  if (at) void router.replace({ query: to === null ? { slip: at.id } : { slip: at.id, step: String(to) } });
+};
 const reading = ({ state, support, on }: Stand) => ({ state, on, value: 0, ...(support ? { support } : {}) });
 const begin = (steps: readonly WeighingStep[], graduation: number) => {
-  if (rig.view) open(start(rig.view, { graduation, readings: steps.map((one) => reading(one.stand)) }));
+  if (!rig.view) return;
+  const id = start(rig.view, { graduation, readings: steps.map((one) => reading(one.stand)) });
+  // On a phone somebody stands at the scale: one step at a time.
+  void router.replace({ query: narrow.value ? { slip: id, step: '0' } : { slip: id } });
 };
 /** What was found at home goes onto the slip in hand, or starts one. */
 const takeHome = (value: number, graduation: number) => {
@@ -33,49 +50,88 @@ const takeHome = (value: number, graduation: number) => {
   if (to) workspace.edit('app.edit.ticket', (document) => addReading(document, to.id, { ...found, id: newId() }));
   else open(start(rig.view, { readings: [found] }));
 };
+/** Two pads under one axle: each side is a reading of its own. */
+const takePads = (left: number, right: number, graduation: number) => {
+  if (!rig.view) return;
+  const axle: Pick<Reading, 'state' | 'on'> = rig.view.vehicle
+    ? { state: rig.view.trailer ? 'coupled' : 'uncoupled', on: ['rear'] }
+    : { state: 'uncoupled', on: ['trailer'] };
+  const found = [
+    { ...axle, side: 'left' as const, value: left, graduation },
+    { ...axle, side: 'right' as const, value: right, graduation },
+  ];
+  const { value: to } = slip;
+  if (!to) return void open(start(rig.view, { readings: found }));
+  workspace.edit('app.edit.ticket', (document) =>
+    found.reduce((all, one) => addReading(all, to.id, { ...one, id: newId() }), document),
+  );
+};
 const blank = () => {
   if (rig.view) open(start(rig.view));
 };
 </script>
 
 <template>
-  <div v-if="rig.view" class="bench weigh" :inert="workspace.follows">
-    <section>
-      <WeighPlan :view="rig.view" @start="begin" />
-      <HomeMethods :view="rig.view" @take="takeHome" />
-    </section>
-    <section>
-      <div class="section-head">
-        <h2>{{ t('app.weigh.slips', { count: slips.length }) }}</h2>
-        <button type="button" class="quiet-button no-print" @click="blank">
-          <Plus :size="15" />{{ t('app.card.newSlip') }}
+  <div v-if="rig.view" :inert="workspace.follows">
+    <div class="bench weigh">
+      <section>
+        <WeighPlan :view="rig.view" @start="begin" />
+        <HomeMethods :view="rig.view" @take="takeHome" @pads="takePads" />
+        <LevelAid v-if="rig.view.vehicle && rig.view.trailer" />
+      </section>
+      <section>
+        <div class="section-head">
+          <h2>{{ t('app.weigh.slips', { count: slips.length }) }}</h2>
+          <button type="button" class="quiet-button no-print" @click="blank">
+            <Plus :size="15" />{{ t('app.card.newSlip') }}
+          </button>
+        </div>
+        <el-select
+          v-if="slips.length > 1"
+          class="no-print"
+          :model-value="slip?.id ?? ''"
+          :aria-label="t('app.weigh.which')"
+          @change="open"
+        >
+          <el-option v-for="one in slips" :key="one.id" :value="one.id" :label="`${one.name} ${one.date ?? ''}`" />
+        </el-select>
+        <button
+          v-if="slip && slip.readings.length > 0"
+          type="button"
+          class="quiet-button no-print steps"
+          @click="guide(0)"
+        >
+          <Footprints :size="15" />{{ t('app.guide.open') }}
         </button>
-      </div>
-      <el-select
-        v-if="slips.length > 1"
-        class="no-print"
-        :model-value="slip?.id ?? ''"
-        :aria-label="t('app.weigh.which')"
-        @change="open"
-      >
-        <el-option v-for="one in slips" :key="one.id" :value="one.id" :label="`${one.name} ${one.date ?? ''}`" />
-      </el-select>
-      <SlipBook v-if="slip" :key="slip.id" :view="rig.view" :ticket="slip" @gone="router.replace({ query: {} })" />
-      <p v-else class="soft">{{ t('app.weigh.none') }}</p>
-      <RouterLink
-        v-if="slip"
-        class="quiet-button no-print"
-        :to="{ name: 'card', params: { rig: route.params['rig'] }, query: { from: slip.id } }"
-      >
-        {{ t('app.weigh.verdict') }}
-      </RouterLink>
-    </section>
+        <SlipBook v-if="slip" :key="slip.id" :view="rig.view" :ticket="slip" @gone="router.replace({ query: {} })" />
+        <p v-else class="soft">{{ t('app.weigh.none') }}</p>
+        <RouterLink
+          v-if="slip"
+          class="quiet-button no-print"
+          :to="{ name: 'card', params: { rig: route.params['rig'] }, query: { from: slip.id } }"
+        >
+          {{ t('app.weigh.verdict') }}
+        </RouterLink>
+      </section>
+    </div>
+    <WeighHistory :view="rig.view" :slips="slips" />
+    <WeighGuide
+      v-if="slip && step !== null"
+      :view="rig.view"
+      :ticket="slip"
+      :step="step"
+      @step="guide"
+      @close="guide(null)"
+    />
   </div>
 </template>
 
 <style scoped>
 .weigh {
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+}
+button.steps {
+  margin-top: 8px;
 }
 .soft {
   color: var(--soft);

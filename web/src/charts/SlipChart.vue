@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import 'apexcharts/bar';
+import 'apexcharts/line';
+import 'apexcharts/features/annotations';
+import 'apexcharts/features/legend';
+import type { ApexOptions } from 'apexcharts';
+import { computed } from 'vue';
+import VueApexCharts from 'vue3-apexcharts/core';
+import { written } from '../shared/useSpeech.ts';
+import { useInk } from './useInk.ts';
+
+/** Masses slip by slip: columns about zero, or lines over the years. Told apart by mark and dash as well as by colour. */
+const props = defineProps<{
+  kind: 'bar' | 'line';
+  slips: readonly string[];
+  series: readonly { readonly name: string; readonly data: readonly (number | null)[] }[];
+  label: string;
+  unit: string;
+}>();
+const ink = useInk();
+const shapes = ['circle', 'square', 'triangle', 'diamond', 'cross', 'plus', 'star', 'line'] as const;
+/** The colours of within, tight and over would say something here that is not meant. */
+const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.cargo, ink.value.slate]);
+const options = computed<ApexOptions>(() => ({
+  ...ink.value,
+  chart: { ...ink.value.chart, type: props.kind },
+  colors: palette.value,
+  stroke:
+    props.kind === 'line' ? { width: 2, dashArray: [0, 5, 2, 8, 0, 5, 2, 8] } : { width: 1, colors: [ink.value.ink] },
+  markers: props.kind === 'line' ? { size: 6, shape: [...shapes] } : { size: 0 },
+  plotOptions: { bar: { columnWidth: '62%' } },
+  legend: { show: true, position: 'top', horizontalAlign: 'left', fontSize: '14px', inverseOrder: false },
+  xaxis: { ...ink.value.xaxis, categories: [...props.slips], axisTicks: { show: false } },
+  yaxis: {
+    labels: { formatter: (value: number) => written(value, 0), style: { fontSize: '13px' } },
+    title: { text: props.unit },
+  },
+  annotations: { yaxis: [{ y: 0, borderColor: ink.value.ink, strokeDashArray: 0 }] },
+  tooltip: { y: { formatter: (value: number) => `${written(value, 0)} ${props.unit}` } },
+}));
+const lines = computed(() => props.series.map(({ name, data }) => ({ name, data: [...data] })));
+</script>
+
+<template>
+  <VueApexCharts :type="kind" height="230" :options="options" :series="lines" :aria-label="label" role="img" />
+</template>

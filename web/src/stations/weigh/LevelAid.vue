@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { barAngle, levelling, type ArchHeights } from '@wagonomos/core';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import QuantityField from '../../shared/QuantityField.vue';
+import { written } from '../../shared/useSpeech.ts';
+
+/** Wheel-arch heights and the angle of the bars: an aid to standing level, and never a load. */
+const { t } = useI18n();
+const ends = ['front', 'rear'] as const;
+const states = ['alone', 'coupled', 'bars'] as const;
+const heights = ref<Readonly<Record<(typeof ends)[number], ArchHeights>>>({ front: {}, rear: {} });
+const bar = ref<{ rise?: number | undefined; length?: number | undefined }>({});
+const set = (end: (typeof ends)[number], state: (typeof states)[number], value: number | undefined) => {
+  heights.value = { ...heights.value, [end]: { ...heights.value[end], [state]: value } };
+};
+const found = computed(() => levelling(heights.value.front, heights.value.rear));
+const angle = computed(() =>
+  bar.value.rise === undefined || bar.value.length === undefined ? null : barAngle(bar.value.rise, bar.value.length),
+);
+const mm = (metres: number) => written(1000 * Math.abs(metres), 0);
+const lines = computed(() => [
+  ...(found.value.frontRise === null
+    ? []
+    : [t(found.value.frontRise >= 0 ? 'app.level.rises' : 'app.level.sinks', { mm: mm(found.value.frontRise) })]),
+  ...(found.value.rearDrop === null ? [] : [t('app.level.drops', { mm: mm(found.value.rearDrop) })]),
+  ...(found.value.restored === null
+    ? []
+    : [t('app.level.restored', { share: written(100 * found.value.restored, 0) })]),
+  ...(found.value.overdone ? [t('app.level.overdone')] : []),
+  ...(angle.value === null ? [] : [t('app.level.angle', { degrees: written(angle.value, 0) })]),
+]);
+</script>
+
+<template>
+  <details class="level no-print" data-test="level-aid">
+    <summary>{{ t('app.level.title') }}</summary>
+    <p class="caution">{{ t('app.level.caution') }}</p>
+    <div v-for="end in ends" :key="end" class="fields">
+      <QuantityField
+        v-for="state in states"
+        :key="state"
+        :label="t(`app.level.${end}.${state}`)"
+        field="length"
+        :value="heights[end][state]"
+        @change="(value) => set(end, state, value)"
+      />
+    </div>
+    <div class="fields">
+      <QuantityField
+        :label="t('app.level.rise')"
+        field="length"
+        :value="bar.rise"
+        @change="(rise) => (bar = { ...bar, rise })"
+      />
+      <QuantityField
+        :label="t('app.level.length')"
+        field="length"
+        :value="bar.length"
+        @change="(length) => (bar = { ...bar, length })"
+      />
+    </div>
+    <p v-for="line in lines" :key="line" role="status">{{ line }}</p>
+  </details>
+</template>
+
+<style scoped>
+.level {
+  margin-top: 18px;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
+}
+summary {
+  font: 600 18px var(--figures);
+  cursor: pointer;
+}
+.caution {
+  padding: 6px 10px;
+  border-left: 4px solid var(--tight);
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(136px, 1fr));
+  gap: 10px;
+  align-items: end;
+  margin-bottom: 8px;
+}
+p {
+  margin: 6px 0;
+}
+</style>
