@@ -14,7 +14,7 @@ export const dropDown = (scope: Page | Locator, label: string): Locator => {
 };
 
 /** Chooses from a drop-down as a person would: opens it by its label and takes the option. */
-export async function choose(scope: Page | Locator, label: string, option: string): Promise<void> {
+export async function choose(scope: Page | Locator, label: string, option: string | RegExp): Promise<void> {
   const page = 'page' in scope ? scope.page() : scope;
   await dropDown(scope, label).click();
   await page.getByRole('option', { name: option, exact: true }).filter({ visible: true }).click();

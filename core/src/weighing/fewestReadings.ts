@@ -1,5 +1,6 @@
 import type { Combination } from './combination.ts';
 import { adjust, type Observation } from './leastSquares.ts';
+import { spans } from './span.ts';
 
 /** A reading somebody could take: what it would add up, and its one standard deviation, kg. */
 export interface Possible {
@@ -38,6 +39,14 @@ export function fewestReadings(
   for (let size = 0; size <= Math.min(longest, possible.length); size += 1) {
     const found: ReadingSet[] = [];
     for (const picked of choices(possible.length, size)) {
+      const readings = [...known, ...picked.flatMap((at) => possible[at] ?? [])];
+      if (
+        !spans(
+          readings.map(({ of }) => of),
+          asked,
+        )
+      )
+        continue;
       const errors = errorsOf([...known, ...picked.flatMap((at) => observed[at] ?? [])], asked);
       if (errors) found.push({ ids: picked.flatMap((at) => possible[at]?.id ?? []), errors });
     }

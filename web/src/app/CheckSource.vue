@@ -2,14 +2,14 @@
 import { missingMessage, remedies, whereToFind, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useBasis } from '../shared/useBasis.ts';
 import MessageText from '../shared/MessageText.vue';
-import { useRig } from '../stores/rig.ts';
 
 /** What to do about it, where a rule comes from, how sure we are of it, and what is still missing. */
 const props = defineProps<{ check: Check }>();
 const { t } = useI18n();
-const rig = useRig();
-const remedy = computed(() => (rig.assessment ? remedies(rig.assessment, props.check) : []));
+const { based } = useBasis();
+const remedy = computed(() => (based.value ? remedies(based.value.assessment, props.check) : []));
 const canBeEmptied = computed(() => props.check.status === 'over' && props.check.use !== null);
 </script>
 

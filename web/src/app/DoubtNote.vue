@@ -2,27 +2,27 @@
 import { chanceAbove, displayMass, worthWeighing, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech, written } from '../shared/useSpeech.ts';
-import { useRig } from '../stores/rig.ts';
 import { useSettings } from '../stores/settings.ts';
 
 /** How sure a load is, how likely a limit is passed, and what would be worth weighing. It never softens a verdict. */
 const props = defineProps<{ check: Check }>();
 const { t } = useI18n();
 const { say } = useSpeech();
-const rig = useRig();
+const { based } = useBasis();
 const settings = useSettings();
 
 const kg = (value: number) => `${written(displayMass(value, settings.massUnit, 'load'), 0)} ${settings.massUnit}`;
 const doubt = computed(() => {
   const { sigma, demand, limit, margin, sense, use } = props.check;
-  if (!sigma || demand === null || limit === null || margin === null || !use || !rig.assessment) return null;
+  if (!sigma || demand === null || limit === null || margin === null || !use || !based.value) return null;
   // A least is passed when its margin falls below nothing; a most when the load rises above it.
   const chance = sense === 'max' ? chanceAbove(demand, limit, sigma) : chanceAbove(-margin, 0, sigma);
   const percent = 100 * chance;
   const shown =
     percent < 0.5 ? t('app.doubt.hardly') : percent > 99.5 ? t('app.doubt.surely') : `${Math.round(percent)} %`;
-  return { twice: kg(2 * sigma), chance: shown, things: worthWeighing(rig.assessment.compiled, use) };
+  return { twice: kg(2 * sigma), chance: shown, things: worthWeighing(based.value.assessment.compiled, use) };
 });
 </script>
 

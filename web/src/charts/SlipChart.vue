@@ -21,6 +21,13 @@ const ink = useInk();
 const shapes = ['circle', 'square', 'triangle', 'diamond', 'cross', 'plus', 'star', 'line'] as const;
 /** The colours of within, tight and over would say something here that is not meant. */
 const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.cargo, ink.value.slate]);
+/** The same list as before where nothing in it has changed: a chart is drawn anew for every new list. */
+const same = <Kind,>(make: () => Kind) =>
+  computed<Kind>((before) => {
+    const now = make();
+    return before !== undefined && JSON.stringify(before) === JSON.stringify(now) ? before : now;
+  });
+const categories = same(() => [...props.slips]);
 const options = computed<ApexOptions>(() => ({
   ...ink.value,
   chart: { ...ink.value.chart, type: props.kind },
@@ -30,7 +37,7 @@ const options = computed<ApexOptions>(() => ({
   markers: props.kind === 'line' ? { size: 6, shape: [...shapes] } : { size: 0 },
   plotOptions: { bar: { columnWidth: '62%' } },
   legend: { show: true, position: 'top', horizontalAlign: 'left', fontSize: '14px', inverseOrder: false },
-  xaxis: { ...ink.value.xaxis, categories: [...props.slips], axisTicks: { show: false } },
+  xaxis: { ...ink.value.xaxis, categories: categories.value, axisTicks: { show: false } },
   yaxis: {
     labels: { formatter: (value: number) => written(value, 0), style: { fontSize: '13px' } },
     title: { text: props.unit },
@@ -38,9 +45,9 @@ const options = computed<ApexOptions>(() => ({
   annotations: { yaxis: [{ y: 0, borderColor: ink.value.ink, strokeDashArray: 0 }] },
   tooltip: { y: { formatter: (value: number) => `${written(value, 0)} ${props.unit}` } },
 }));
-const lines = computed(() => props.series.map(({ name, data }) => ({ name, data: [...data] })));
+const lines = same(() => props.series.map(({ name, data }) => ({ name, data: [...data] })));
 </script>
 
 <template>
-  <VueApexCharts :type="kind" height="230" :options="options" :series="lines" :aria-label="label" role="img" />
+  <VueApexCharts :type="kind" height="230" :options="options" :series="lines" :aria-label="label" role="figure" />
 </template>

@@ -3,12 +3,12 @@ import type { changeTicket, Ticket } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
 import PhotoStrip from './PhotoStrip.vue';
 import QuantityField from './QuantityField.vue';
+import TextLine from './TextLine.vue';
 
 /** Where a slip comes from: place, hour, which scale and how good it is, pictures and a note. Folded until somebody wants it. */
 defineProps<{ ticket: Ticket }>();
 const emit = defineEmits<{ change: [patch: Parameters<typeof changeTicket>[2]] }>();
 const { t } = useI18n();
-const text = (value: string) => value.trim() || undefined;
 const fields = ['place', 'scale', 'certificate'] as const;
 </script>
 
@@ -16,14 +16,14 @@ const fields = ['place', 'scale', 'certificate'] as const;
   <details class="where" data-test="slip-where">
     <summary>{{ t('app.slip.where') }}</summary>
     <div class="fields">
-      <label v-for="name in fields" :key="name">
-        {{ t(`app.slip.${name}`) }}
-        <el-input
-          :model-value="ticket[name] ?? ''"
-          maxlength="80"
-          @change="(value: string) => emit('change', { [name]: text(value) })"
-        />
-      </label>
+      <TextLine
+        v-for="name in fields"
+        :key="name"
+        :label="t(`app.slip.${name}`)"
+        :value="ticket[name]"
+        :most="80"
+        @change="(value) => emit('change', { [name]: value })"
+      />
       <label>
         {{ t('app.slip.time') }}
         <el-time-picker
@@ -41,16 +41,13 @@ const fields = ['place', 'scale', 'certificate'] as const;
         @change="(scaleError) => emit('change', { scaleError })"
       />
     </div>
-    <label>
-      {{ t('app.slip.note') }}
-      <el-input
-        type="textarea"
-        :rows="2"
-        maxlength="2000"
-        :model-value="ticket.note ?? ''"
-        @change="(value: string) => emit('change', { note: text(value) })"
-      />
-    </label>
+    <TextLine
+      :label="t('app.slip.note')"
+      :value="ticket.note"
+      :most="2000"
+      :rows="2"
+      @change="(note) => emit('change', { note })"
+    />
     <PhotoStrip
       class="photos"
       :hashes="ticket.photos ?? []"

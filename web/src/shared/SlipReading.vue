@@ -13,6 +13,7 @@ import { SlidersHorizontal, Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from './QuantityField.vue';
+import TextLine from './TextLine.vue';
 import { written } from './useSpeech.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
@@ -84,13 +85,13 @@ const doubt = computed((): string => {
           t(`app.slip.side.${side}`)
         }}</el-radio-button>
       </el-radio-group>
-      <el-input
-        size="small"
-        maxlength="80"
-        :model-value="reading.scale ?? ''"
-        :placeholder="t('app.slip.otherScale')"
-        :aria-label="t('app.slip.otherScale')"
-        @change="(scale: string) => change({ scale: scale.trim() || undefined })"
+      <TextLine
+        bare
+        class="other"
+        :label="t('app.slip.otherScale')"
+        :value="reading.scale"
+        :most="80"
+        @change="(scale) => change({ scale })"
       />
     </div>
     <el-checkbox
@@ -123,7 +124,7 @@ const doubt = computed((): string => {
   flex-wrap: wrap;
   gap: 6px 12px;
 }
-.more .el-input {
+.other {
   width: 190px;
 }
 .told {

@@ -2,14 +2,16 @@
 import { missingMessage, whereToFind } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useBasis } from '../../shared/useBasis.ts';
 import MessageText from '../../shared/MessageText.vue';
 import { useRig } from '../../stores/rig.ts';
 
 /** What nobody has said yet and where it stands, each once. What a mere permission asks for stands with it. */
 const { t } = useI18n();
 const rig = useRig();
+const { based } = useBasis();
 const missing = computed(() => {
-  const unknown = (rig.assessment?.checks ?? []).filter(
+  const unknown = (based.value?.assessment?.checks ?? []).filter(
     (check) => check.status === 'unknown' && check.kind !== 'permit',
   );
   return [...new Map(unknown.flatMap((check) => check.missing).map((one) => [JSON.stringify(one), one])).values()];

@@ -2,9 +2,9 @@
 import { sanctions, type Sanction } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useBasis } from '../../shared/useBasis.ts';
 import { usePlaces } from '../../shared/usePlaces.ts';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
-import { useRig } from '../../stores/rig.ts';
 import SideSection from './SideSection.vue';
 import SourceLine from './SourceLine.vue';
 
@@ -12,8 +12,10 @@ import SourceLine from './SourceLine.vue';
 const { t } = useI18n();
 const { say } = useSpeech();
 const { placeName } = usePlaces();
-const rig = useRig();
-const list = computed(() => (rig.assessment ? sanctions(rig.assessment.compiled, rig.assessment.checks) : []));
+const { based } = useBasis();
+const list = computed(() =>
+  based.value ? sanctions(based.value.assessment.compiled, based.value.assessment.checks) : [],
+);
 const cost = ({ band, times, facts }: Sanction): string => {
   if (!band) return t(facts.how === 'none' ? 'sanction.none' : 'sanction.below');
   const currency = facts.currency ?? '';

@@ -28,7 +28,15 @@ const stand = computed((): Stand | undefined => {
   const key = reading.value && standOf(reading.value);
   return stands(props.view).find((one) => one.key === key);
 });
-const before = ['people', 'fuel', 'level', 'chock', 'under', 'ball'] as const;
+const before = computed(() => {
+  const { readings } = props.ticket;
+  const uncouples = props.view.trailer && readings.some(({ state }) => state === 'uncoupled');
+  return [
+    ...(['people', 'fuel', 'level'] as const),
+    ...(uncouples ? (['chock', 'under'] as const) : []),
+    ...(readings.some(({ on }) => on.includes('ball')) ? (['ball'] as const) : []),
+  ];
+});
 const atEach = ['brakes'] as const;
 /** What this step asks beside the reading itself. */
 const asks = computed(() => {
@@ -49,6 +57,10 @@ const asks = computed(() => {
   ];
 });
 const readSoFar = computed(() => props.ticket.readings.filter(({ value }) => value > 0).length);
+const progress = computed(() => {
+  const named = { step: props.step, count: props.ticket.readings.length, read: readSoFar.value };
+  return t(reading.value ? 'app.guide.step' : 'app.guide.progress', named);
+});
 const take = (value: number | undefined, scale?: string) => {
   const { value: at } = reading;
   if (!at) return;
@@ -64,7 +76,7 @@ const go = (by: number) => emit('step', Math.min(last.value, Math.max(0, props.s
 <template>
   <div class="guide" role="dialog" aria-modal="true" :aria-label="t('app.guide.title')" data-test="guide">
     <header>
-      <b class="num">{{ t('app.guide.progress', { read: readSoFar, count: ticket.readings.length }) }}</b>
+      <b class="num">{{ progress }}</b>
       <button type="button" class="icon-button" :aria-label="t('app.guide.close')" @click="emit('close')">
         <X :size="20" />
       </button>

@@ -1,0 +1,184 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { unzipSync } from 'fflate';
+import { seriousFaults, van } from './support.ts';
+
+/** A picture that a browser can read: a small JPEG made in the page. */
+async function picture(page: Page, hue: number): Promise<Buffer> {
+  const text = await page.evaluate(async (colour) => {
+    const canvas = new OffscreenCanvas(640, 480);
+    const pen = canvas.getContext('2d');
+    if (!pen) throw new Error('no canvas');
+    pen.fillStyle = `hsl(${colour} 60% 50%)`;
+    pen.fillRect(0, 0, 640, 480);
+    const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/jpeg' })).arrayBuffer());
+    return btoa(String.fromCharCode(...bytes));
+  }, hue);
+  return Buffer.from(text, 'base64');
+}
+const photos = (page: Page) => page.getByTestId('slip-where').getByTestId('photos');
+async function addPictures(page: Page, hues: readonly number[]): Promise<void> {
+  await page.getByTestId('slip-where').getByText('Where, when').click();
+  const files = [];
+  for (const hue of hues) files.push({ name: `${hue}.jpg`, mimeType: 'image/jpeg', buffer: await picture(page, hue) });
+  await photos(page).locator('input[type=file]').setInputFiles(files);
+}
+
+test('all slips together: creep, the plan beside the scale, before and after, a scale that reads short', async ({
+  page,
+}) => {
+  await page.goto(`${van}/weigh`);
+  await expect(page.getByTestId('trend')).toContainText('over 3 weighings');
+  await expect(page.getByTestId('guesses')).toContainText('9 loads foretold');
+  await expect(page.getByTestId('scales')).toContainText('Holme Depot reads 0.9 ± 0.3 % less than Tarn Quarry');
+  const between = page.getByTestId('before-after');
+  await expect(between.getByRole('row', { name: /loaded differently/ })).toContainText('−108');
+  await between
+    .getByRole('combobox', { name: 'Later slip' })
+    .locator('xpath=ancestor::*[contains(@class,"el-select__wrapper")]')
+    .click();
+  await page
+    .getByRole('option', { name: /With rack and scooter/ })
+    .filter({ visible: true })
+    .click();
+  await between
+    .getByRole('combobox', { name: 'Earlier slip' })
+    .locator('xpath=ancestor::*[contains(@class,"el-select__wrapper")]')
+    .click();
+  await page
+    .getByRole('option', { name: /Before the rack/ })
+    .filter({ visible: true })
+    .click();
+  await expect(between.getByRole('row', { name: /Scooter rack and frame, 2026-06-01/ })).toContainText('+44');
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
+test('the verdict is drawn from plan, slip or both, says which, and its numbers open the readings', async ({
+  page,
+}) => {
+  await page.goto(`${van}/verdict`);
+  const source = page.getByTestId('drawn-from');
+  await expect(source).toContainText('Drawn from the plan “Scooter to the coast”, not from a weighbridge');
+  const pick = async (option: RegExp) => {
+    await page.locator('.drawn .el-select__wrapper').click();
+    await page.getByRole('option', { name: option }).filter({ visible: true }).click();
+  };
+  await pick(/With rack and scooter/);
+  await expect(source).toContainText('Drawn from slip “With rack and scooter”');
+  await page.reload();
+  await expect(source).toContainText('Drawn from slip “With rack and scooter”');
+  await expect(page.getByTestId('sentence')).toContainText('10 kg');
+  await page.getByTestId('total-vehicle.max').click();
+  await expect(page.getByTestId('arithmetic')).toContainText('each reading times how much it says');
+  await expect(page.getByTestId('arithmetic')).toContainText('vehicle alone: all its wheels');
+  await page.keyboard.press('Escape');
+  await pick(/put right by the latest slip/);
+  await expect(source).toContainText('latest slip found nothing to put right');
+  // Where the plan is worked on, it is the plan.
+  await page.getByRole('link', { name: /^Load/ }).click();
+  await expect(source).toContainText('not from a weighbridge');
+});
+
+test('pictures of a slip are kept, saved in one parcel with the file, and come back from it elsewhere', async ({
+  page,
+  browser,
+}) => {
+  await page.goto(`${van}/weigh`);
+  await addPictures(page, [20, 200]);
+  await expect(photos(page).locator('img')).toHaveCount(2);
+  await page.reload();
+  await page.getByTestId('slip-where').getByText('Where, when').click();
+  await expect(photos(page).locator('img')).toHaveCount(2);
+  await page.getByRole('link', { name: /^Papers/ }).click();
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save everything with its pictures (2)' }).click();
+  const file = await (await downloading).path();
+  expect(Object.keys(unzipSync(readFileSync(file)))).toHaveLength(3);
+
+  const other = await (await browser.newContext()).newPage();
+  await other.goto('/');
+  await other.getByTestId('rig-card').first().waitFor();
+  await other
+    .getByTestId('file-input')
+    .setInputFiles({ name: 'all.wagonomos.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
+  await expect(other.getByRole('button', { name: /^Undo/ })).toBeEnabled();
+  await other.goto(`${van}/weigh`);
+  await other.getByTestId('slip-where').getByText('Where, when').click();
+  await expect(photos(other).locator('img')).toHaveCount(2);
+  await other.context().close();
+});
+
+test('what is no parcel is refused in words, and nothing is changed', async ({ page }) => {
+  await page.goto('/');
+  await page.getByTestId('rig-card').first().waitFor();
+  const before = await page.getByTestId('rig-card').count();
+  await page
+    .getByTestId('file-input')
+    .setInputFiles({ name: 'bad.zip', mimeType: 'application/zip', buffer: Buffer.from('PK\u0003\u0004 nothing') });
+  await expect(page.getByTestId('file-refused')).toBeVisible();
+  expect(await page.getByTestId('rig-card').count()).toBe(before);
+});
+
+test('when the browser has no room left it says so and what to do, and keeps what it has', async ({ page }) => {
+  await page.addInitScript(() => {
+    const put = Reflect.get(IDBObjectStore.prototype, 'put') as (
+      value: unknown,
+      key?: IDBValidKey,
+    ) => IDBRequest<IDBValidKey>;
+    IDBObjectStore.prototype.put = function (value: unknown, key?: IDBValidKey) {
+      if (this.name === 'photos' && Object.hasOwn(window, 'full')) throw new DOMException('full', 'QuotaExceededError');
+      return put.call(this, value, key);
+    };
+  });
+  await page.goto(`${van}/weigh`);
+  await addPictures(page, [20]);
+  await expect(photos(page).locator('img')).toHaveCount(1);
+  await page.evaluate(() => Object.assign(window, { full: true }));
+  await photos(page)
+    .locator('input[type=file]')
+    .setInputFiles([
+      { name: 'a.jpg', mimeType: 'image/jpeg', buffer: await picture(page, 90) },
+      { name: 'b.jpg', mimeType: 'image/jpeg', buffer: await picture(page, 140) },
+    ]);
+  await expect(photos(page).getByRole('alert')).toContainText('no room left for pictures: 2 were not kept');
+  await expect(photos(page).locator('img')).toHaveCount(1);
+  await photos(page)
+    .locator('input[type=file]')
+    .setInputFiles([{ name: 'note.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') }]);
+  await expect(photos(page).getByRole('alert')).toContainText('no picture the browser can read');
+});
+
+test('a distribution hitch in three passes tells its couple and what each setting would do', async ({ page }) => {
+  await page.goto('/rig/tern-and-saltbush/weigh');
+  await page.getByRole('button', { name: 'Type in a slip' }).click();
+  const bars = page.getByTestId('bars');
+  await bars.getByText('The distribution hitch, in three passes').click();
+  await bars.getByRole('button', { name: 'Add the 7 readings still missing' }).click();
+  // The plan with bars that put back about half: front axle, rear axle, trailer axles.
+  const values = [1410, 1316, 1837, 2324, 1363, 1767, 2347];
+  for (const [at, value] of values.entries()) {
+    const field = page.getByLabel('Shown', { exact: true }).nth(at);
+    await field.fill(String(value));
+    await field.press('Tab');
+  }
+  await expect(page.getByTestId('couple')).toContainText('N·m');
+  await expect(page.getByTestId('couple')).toContainText('put back 50 ±');
+  await expect(page.getByTestId('bar-settings').getByRole('row', { name: /^100 %/ })).toContainText('2 times today’s');
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
+test('heights of the wheel arches help to stand level, and are never a load', async ({ page }) => {
+  await page.goto('/rig/tern-and-saltbush/weigh');
+  const aid = page.getByTestId('level-aid');
+  await aid.getByText('Standing level: heights').click();
+  await expect(aid).toContainText('no axle load follows');
+  for (const [label, height] of [
+    ['Front arch, alone', '800 mm'],
+    ['Front arch, coupled', '830 mm'],
+    ['Front arch, bars on', '815 mm'],
+  ] as const) {
+    await aid.getByLabel(label).fill(height);
+    await aid.getByLabel(label).press('Tab');
+  }
+  await expect(aid.getByRole('status').filter({ hasText: 'take back 50 %' })).toBeVisible();
+});
