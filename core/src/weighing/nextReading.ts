@@ -47,7 +47,8 @@ export function nextReading(view: RigView, ticket: Ticket): NextReading | null {
   const known = used.map((one): Observation => ({ of: one.of, value: 0, sigma: one.sigma }));
   const taken = new Set(used.map(({ reading }) => standOf(reading)));
   const possible = stands(view).flatMap((stand): readonly (Possible & { readonly stand: Stand })[] => {
-    if (isSingleAxle(stand) || taken.has(stand.key)) return [];
+    // A scale in the hitch is a rare thing: what is proposed can be read on any weighbridge or ball scale.
+    if (isSingleAxle(stand) || stand.key === 'rigBall' || taken.has(stand.key)) return [];
     const reading = { id: stand.key, value: 0, ...stand };
     const reads = readingOf(lengths, reading);
     return reads ? [{ id: stand.key, of: reads, sigma: sigmaOn(ticket, reading), stand }] : [];

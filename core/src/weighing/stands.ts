@@ -16,6 +16,7 @@ const standKeys = [
   'rigVehicle',
   'rigTrailer',
   'rigAll',
+  'rigBall',
   'soloFront',
   'soloRear',
   'soloDrive',
@@ -42,6 +43,7 @@ const all: Readonly<Record<StandKey, Omit<Stand, 'key'>>> = {
   rigVehicle: { state: 'coupled', on: ['front', 'rear'] },
   rigTrailer: { state: 'coupled', on: ['trailer'] },
   rigAll: { state: 'coupled', on: ['front', 'rear', 'trailer'] },
+  rigBall: { state: 'coupled', on: ['ball'] },
   soloFront: { state: 'uncoupled', on: ['front'] },
   soloRear: { state: 'uncoupled', on: ['rear'] },
   soloDrive: { state: 'uncoupled', on: ['drive'] },
@@ -71,6 +73,7 @@ export function stands({ vehicle, trailer }: RigView): readonly Stand[] {
     ...(vehicle && tag ? (['soloDrive', 'soloTag'] as const) : []),
     ...(trailer ? (['ball', 'trailerOnStand'] as const) : []),
     ...(trailer && trailer.coupling !== 'fifthWheel' ? (['jockey', 'trailerOnJockey'] as const) : []),
+    ...(vehicle && trailer && trailer.coupling !== 'fifthWheel' ? (['rigBall'] as const) : []),
     ...axlesOf(vehicle && trailer ? 'rig' : 'stand', trailer?.geometry.axles ?? 0),
   ];
   return asked.map((key) => ({ key, ...all[key] }));

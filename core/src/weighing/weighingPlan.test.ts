@@ -203,7 +203,7 @@ describe('a weighing plan', () => {
     const plan = weighingPlan(wagon, { ...all, have: scaleKinds });
     const readings = plan.steps.map(({ stand, scale }) => ({
       stand,
-      sigma: { weighbridge: 10, axlePads: 2.5, ballScale: 0.5 }[scale],
+      sigma: { weighbridge: 10, axlePads: 2.5, ballScale: 0.5, propScales: 0.5, hitchScale: 2.5 }[scale],
     }));
     const lengths = { vehicle: { wheelbase: 2.85, couplingOverhang: 1.24 }, trailer: { axlePosition: 4.55 } };
     const { estimate } = adjust(
@@ -253,5 +253,28 @@ describe('a slip beside the plan', () => {
   it('is silent where the plan itself is not known', () => {
     const vehicle = { ...wagon.vehicle!, emptyMass: undefined };
     expect(unlistedOn({ ...wagon, vehicle }, reads(80, 3.1))).toEqual([]);
+  });
+});
+
+describe('scales for the nose', () => {
+  const wagon = exampleView('australian-wagon-and-tandem');
+  const wish = (have: WeighingWish['have'], uncouple: boolean): WeighingWish => ({
+    want: ['ballLoad'],
+    have,
+    uncouple,
+    graduation: 20,
+  });
+
+  it('are bathroom scales and a prop where there is nothing better, and only where the trailer may be uncoupled', () => {
+    const at = (have: WeighingWish['have']) => weighingPlan(wagon, wish(have, true)).steps.map(({ scale }) => scale);
+    expect(at(['propScales'])).toEqual(['propScales']);
+    expect(at(['propScales', 'ballScale'])).toEqual(['ballScale']);
+    expect(weighingPlan(wagon, wish(['propScales'], false)).beyond).toEqual(['ballLoad']);
+  });
+
+  it('are the one in the hitch where the trailer stays coupled', () => {
+    const { steps, reach } = weighingPlan(wagon, wish(['hitchScale'], false));
+    expect(steps.map(({ stand }) => stand.key)).toEqual(['rigBall']);
+    expect(reach.ballLoad).toBeCloseTo(2.5, 9);
   });
 });

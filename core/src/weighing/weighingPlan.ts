@@ -10,7 +10,7 @@ import { readingSigma, sigmaOn, type Ticket } from './ticket.ts';
 import { readingOf } from './weighedLoads.ts';
 
 /** What an owner has to weigh with. */
-export const scaleKinds = ['weighbridge', 'axlePads', 'ballScale'] as const;
+export const scaleKinds = ['weighbridge', 'axlePads', 'ballScale', 'propScales', 'hitchScale'] as const;
 export type ScaleKind = (typeof scaleKinds)[number];
 
 export interface WeighingWish {
@@ -39,8 +39,15 @@ export interface WeighingPlan {
   readonly beyond: readonly QuantityName[];
 }
 
-/** A ball scale and axle pads read in finer steps than a public weighbridge, kg. */
-const finerSteps: Readonly<Partial<Record<ScaleKind, number>>> = { ballScale: 1, axlePads: 5 };
+/** Small scales read in finer steps than a public weighbridge, kg; one in a hitch, of use on the road, in coarser ones. */
+const finerSteps: Readonly<Partial<Record<ScaleKind, number>>> = {
+  ballScale: 1,
+  propScales: 1,
+  hitchScale: 5,
+  axlePads: 5,
+};
+/** What the nose may be stood on, the surest first. */
+const noseScales = ['ballScale', 'propScales'] as const;
 
 const ballStands: readonly StandKey[] = ['ball', 'jockey'];
 const padStands: readonly StandKey[] = [
@@ -59,7 +66,10 @@ const padStands: readonly StandKey[] = [
 
 /** Which scale of those at hand a stand is taken on; null: none of them. */
 function scaleFor(stand: Stand, { have, uncouple }: WeighingWish, lone: boolean): ScaleKind | null {
-  if (ballStands.includes(stand.key)) return have.includes('ballScale') && (uncouple || lone) ? 'ballScale' : null;
+  if (stand.key === 'rigBall') return have.includes('hitchScale') ? 'hitchScale' : null;
+  if (ballStands.includes(stand.key)) {
+    return uncouple || lone ? (noseScales.find((one) => have.includes(one)) ?? null) : null;
+  }
   // A vehicle by itself has nothing to uncouple from; a trailer by itself stands as it stands.
   if (stand.state === 'uncoupled' && !uncouple && !lone) return null;
   if (have.includes('weighbridge')) return 'weighbridge';

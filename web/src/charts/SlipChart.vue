@@ -20,7 +20,7 @@ const props = defineProps<{
 const ink = useInk();
 const shapes = ['circle', 'square', 'triangle', 'diamond', 'cross', 'plus', 'star', 'line'] as const;
 /** The colours of within, tight and over would say something here that is not meant. */
-const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.cargo, ink.value.slate]);
+const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.cargo, ink.value.slate, ink.value.water]);
 /** The same list as before where nothing in it has changed: a chart is drawn anew for every new list. */
 const same = <Kind,>(make: () => Kind) =>
   computed<Kind>((before) => {
@@ -39,6 +39,10 @@ const options = computed<ApexOptions>(() => ({
   legend: { show: true, position: 'top', horizontalAlign: 'left', fontSize: '14px', inverseOrder: false },
   xaxis: { ...ink.value.xaxis, categories: categories.value, axisTicks: { show: false } },
   yaxis: {
+    // A difference of a kilogram is none: columns do not fill the chart with it.
+    ...(props.kind === 'bar'
+      ? { min: (least: number) => Math.min(least, -10), max: (most: number) => Math.max(most, 10) }
+      : {}),
     labels: { formatter: (value: number) => written(value, 0), style: { fontSize: '13px' } },
     title: { text: props.unit },
   },

@@ -3,7 +3,7 @@ import { usePreferredReducedMotion } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useSettings } from '../stores/settings.ts';
 
-export type Ink = ApexOptions & Readonly<Record<'ink' | 'pen' | 'cargo' | 'slate', string>>;
+export type Ink = ApexOptions & Readonly<Record<'ink' | 'pen' | 'cargo' | 'slate' | 'water', string>>;
 
 /** The look all charts share: the colours of the theme in force, the figures' font, no toolbar, no motion where none is wanted. */
 export function useInk(): ComputedRef<Ink> {
@@ -20,6 +20,7 @@ export function useInk(): ComputedRef<Ink> {
       pen: colour('pen'),
       cargo: colour('cargo'),
       slate: colour('slate'),
+      water: colour('water'),
       chart: {
         fontFamily: 'Barlow Condensed, sans-serif',
         foreColor: colour('soft'),

@@ -91,7 +91,8 @@ const limit = (check: Check) =>
     <p v-if="found.couple" class="result" data-test="couple">
       {{ t('app.bars.couple', { couple: written(found.couple.value, 0), give: written(2 * found.couple.se, 0) }) }}
       <template v-if="found.restored">
-        {{
+        {{ ' '
+        }}{{
           t('app.bars.restored', {
             share: written(100 * found.restored.value, 0),
             give: written(200 * found.restored.se, 0),
@@ -99,7 +100,7 @@ const limit = (check: Check) =>
         }}
       </template>
       <template v-if="found.ontoTrailer">
-        {{ t('app.bars.ontoTrailer', { mass: signed(found.ontoTrailer.value), unit: unit() }) }}
+        {{ ' ' }}{{ t('app.bars.ontoTrailer', { mass: signed(found.ontoTrailer.value), unit: unit() }) }}
       </template>
     </p>
     <p v-else class="soft">
@@ -118,7 +119,9 @@ const limit = (check: Check) =>
           <th scope="row">{{ t('app.bars.share', { share: written(100 * one.share, 0) }) }}</th>
           <td class="num">
             {{ t('app.bars.newtonMetres', { couple: written(one.couple, 0) }) }}
-            <small v-if="one.times !== null">{{ t('app.bars.times', { times: written(one.times, 1) }) }}</small>
+            <small v-if="one.times !== null && one.share > 0">{{
+              t('app.bars.times', { times: written(one.times, 1) })
+            }}</small>
           </td>
           <td v-for="axle in axles" :key="axle" class="num">{{ kg(one[axle]) }}</td>
         </tr>

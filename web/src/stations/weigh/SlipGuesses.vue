@@ -16,7 +16,10 @@ const all = computed(() => guesses(props.view, props.slips));
 const quality = computed(() => planQuality(all.value));
 const load = (name: QuantityName) => say(quantityMessage(props.view, name));
 const tickets = computed(() => [...new Set(all.value.map(({ ticket }) => ticket))]);
-const names = computed(() => [...new Set(all.value.map(({ quantity }) => quantity))]);
+/** The combination is the sum of two others: the table has it, the chart need not. */
+const names = computed(() =>
+  [...new Set(all.value.map(({ quantity }) => quantity))].filter((one) => one !== 'combination'),
+);
 const series = computed(() =>
   names.value.map((quantity) => ({
     name: load(quantity),

@@ -20,7 +20,7 @@ const places = computed(() => {
     axle2: props.trailer ? axles.slice(1, 2) : [],
     axle3: props.trailer ? axles.slice(2, 3) : [],
     jockey: props.trailer && props.stand.state === 'uncoupled' ? [at + 10] : [],
-    ball: props.trailer && props.stand.state === 'uncoupled' ? [at + 2] : [],
+    ball: props.trailer && (props.stand.state === 'uncoupled' || props.stand.on.includes('ball')) ? [at + 2] : [],
     hull: at,
   };
 });

@@ -71,7 +71,9 @@ const cautions = computed(() => [
   ...(plan.value.steps.some((one) => one.stand.state === 'uncoupled' && both.value)
     ? (['chock', 'under'] as const)
     : []),
-  ...(plan.value.steps.some((one) => one.scale === 'ballScale') ? (['ball'] as const) : []),
+  ...(plan.value.steps.some((one) => one.scale === 'ballScale' || one.scale === 'propScales')
+    ? (['ball'] as const)
+    : []),
   ...(props.view.rig.hitch?.distribution ? (['bars'] as const) : []),
 ]);
 const print = () => window.print();
