@@ -24,7 +24,6 @@ interface View {
 const wagon = '/rig/tern-and-saltbush';
 const van = '/rig/sandpiper';
 const camper = '/rig/brolga';
-const fifthWheel = '/rig/corella';
 const alone = '/rig/redstart';
 const estate = '/rig/dohle-and-kiebitz';
 
@@ -65,6 +64,29 @@ const views: readonly View[] = [
       }
     },
   },
+  {
+    name: 'weigh-history',
+    path: `${van}/weigh`,
+    prepare: async (page) => {
+      await page.waitForTimeout(1500);
+      await page.locator('[data-test="history"]').evaluate((one) => one.scrollIntoView({ block: 'start' }));
+    },
+  },
+  {
+    name: 'phone-weigh',
+    path: `${wagon}/weigh`,
+    size: 'phone',
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Start a slip with these steps' }).click();
+      const guide = page.locator('[data-test="guide"]');
+      await guide.getByRole('button', { name: 'Begin' }).click();
+      for (const value of ['1877', '5538', '1430']) {
+        await guide.getByLabel('The scale shows').fill(value);
+        await guide.getByLabel('The scale shows').press('Tab');
+        if (value !== '1430') await guide.getByRole('button', { name: 'Next' }).click();
+      }
+    },
+  },
   { name: 'balance', path: `${estate}/balance`, wholePage: true, prepare: (page) => page.waitForTimeout(1500) },
   {
     name: 'compare',
@@ -82,7 +104,6 @@ const views: readonly View[] = [
   { name: 'words', path: '/words' },
   { name: 'rules', path: `${estate}/rules` },
   { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
-  { name: 'fifth-wheel', path: `${fifthWheel}/verdict` },
   {
     name: 'chains',
     path: `${camper}/plates`,
@@ -95,7 +116,6 @@ const views: readonly View[] = [
     prepare: (page) => page.locator('[data-test="check-ball.min"]').click(),
   },
   { name: 'phone-verdict', path: `${wagon}/verdict`, size: 'phone' },
-  { name: 'phone-load', path: `${van}/load`, size: 'phone' },
   { name: 'phone-trailer-alone', path: `${alone}/plates`, size: 'phone' },
 ];
 

@@ -20,7 +20,10 @@ const props = defineProps<{
 const ink = useInk();
 const shapes = ['circle', 'square', 'triangle', 'diamond', 'cross', 'plus', 'star', 'line'] as const;
 /** The colours of within, tight and over would say something here that is not meant. */
-const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.cargo, ink.value.slate, ink.value.water]);
+const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.slate, ink.value.water, ink.value.cargo]);
+/** The next whole ten beyond, and never less than ten. */
+const tens = (value: number, way: 'down' | 'up') =>
+  way === 'up' ? Math.max(10, Math.ceil(value / 10) * 10) : Math.min(-10, Math.floor(value / 10) * 10);
 /** The same list as before where nothing in it has changed: a chart is drawn anew for every new list. */
 const same = <Kind,>(make: () => Kind) =>
   computed<Kind>((before) => {
@@ -41,7 +44,7 @@ const options = computed<ApexOptions>(() => ({
   yaxis: {
     // A difference of a kilogram is none: columns do not fill the chart with it.
     ...(props.kind === 'bar'
-      ? { min: (least: number) => Math.min(least, -10), max: (most: number) => Math.max(most, 10) }
+      ? { min: (least: number) => tens(least, 'down'), max: (most: number) => tens(most, 'up') }
       : {}),
     labels: { formatter: (value: number) => written(value, 0), style: { fontSize: '13px' } },
     title: { text: props.unit },

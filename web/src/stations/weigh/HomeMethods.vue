@@ -79,7 +79,9 @@ const take = () => {
         {{ t(`app.home.method.${one}`) }}
       </button>
     </div>
-    <p>{{ t(`app.home.steps.${method}`) }}</p>
+    <ol>
+      <li v-for="step in t(`app.home.steps.${method}`).split('\n')" :key="step">{{ step }}</li>
+    </ol>
     <p class="soft">{{ t(`app.home.mistake.${method}`) }}</p>
     <div class="fields">
       <QuantityField

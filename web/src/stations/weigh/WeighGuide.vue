@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { changeReading, standOf, stands, type RigView, type Stand, type Ticket } from '@wagonomos/core';
+import { changeReading, foretold, standOf, stands, type RigView, type Stand, type Ticket } from '@wagonomos/core';
 import { useWakeLock } from '@vueuse/core';
 import { ChevronLeft, ChevronRight, X } from '@lucide/vue';
 import { computed, onBeforeUnmount, onMounted } from 'vue';
@@ -8,12 +8,14 @@ import QuantityField from '../../shared/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PracticeScale from './PracticeScale.vue';
 import StandSketch from './StandSketch.vue';
+import { useWeighedWords } from './useWeighedWords.ts';
 
 /** The weighing one big step at a time, for one thumb in the rain; the screen stays awake where the browser allows it. */
 const props = defineProps<{ view: RigView; ticket: Ticket; step: number }>();
 const emit = defineEmits<{ step: [step: number]; close: [] }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const { kg, signed, unit } = useWeighedWords();
 const lock = useWakeLock();
 onMounted(() => {
   // Where it is not allowed the screen goes dark as always; the step stays in the address.
@@ -60,6 +62,13 @@ const readSoFar = computed(() => props.ticket.readings.filter(({ value }) => val
 const progress = computed(() => {
   const named = { step: props.step, count: props.ticket.readings.length, read: readSoFar.value };
   return t(reading.value ? 'app.guide.step' : 'app.guide.progress', named);
+});
+/** Told once the scale has spoken: a wheel off the plate shows here before anybody drives away. */
+const beside = computed((): string => {
+  const at = reading.value;
+  const plan = at && at.value > 0 ? foretold(props.view, at) : null;
+  if (!at || plan === null) return '';
+  return t('app.guide.foretold', { plan: kg(plan), difference: signed(at.value - plan), unit: unit() });
 });
 const take = (value: number | undefined, scale?: string) => {
   const { value: at } = reading;
@@ -108,6 +117,7 @@ const go = (by: number) => emit('step', Math.min(last.value, Math.max(0, props.s
         :value="reading.value === 0 ? undefined : reading.value"
         @change="(value) => take(value)"
       />
+      <p v-if="beside" data-test="foretold">{{ beside }}</p>
       <PracticeScale
         :key="`scale ${reading.id}`"
         :view="view"
