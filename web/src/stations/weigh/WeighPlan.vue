@@ -132,6 +132,7 @@ const print = () => window.print();
             }}
           </small>
         </div>
+        <span class="blank num" aria-hidden="true">{{ t('app.weigh.blank') }}</span>
       </li>
     </ol>
     <template v-if="plan.steps.length > 0">
@@ -211,6 +212,22 @@ h3 {
   gap: 10px;
   align-items: center;
   margin-top: 14px;
+}
+/* On paper there is room to write what the scale showed. */
+.blank {
+  display: none;
+}
+@media print {
+  ol li {
+    grid-template-columns: 26px 220px minmax(0, 1fr) 170px;
+  }
+  .blank {
+    display: block;
+    align-self: end;
+    padding-bottom: 2px;
+    border-bottom: 1.5px solid var(--ink);
+    text-align: right;
+  }
 }
 @media (width <= 720px) {
   ol li {

@@ -1,0 +1,85 @@
+import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import { lossPerKg } from '../limits/roomAt.ts';
+
+/** One part of what an owner puts on board in proportion: kg at a point. */
+export interface PatternItem {
+  readonly side: Side;
+  readonly x: number;
+  readonly mass: number;
+}
+
+/** How far a load pattern can grow on top of a rig as loaded. */
+export type Growth =
+  /** `scale` times the pattern until `binding` is reached; null: nothing binds. */
+  | { readonly kind: 'room'; readonly scale: number | null; readonly binding: readonly Check[] }
+  /** Over already: by so much, kg, at the worst. */
+  | { readonly kind: 'over'; readonly deficit: number; readonly binding: readonly Check[] };
+
+/** Two limits this close together bind together. */
+const together = 1e-9;
+const leastLoss = 1e-9;
+
+/**
+ * Usable room for a pattern: the least over all binding checks of margin over what one whole pattern takes of it. A check that
+ * the pattern leaves alone or relieves never binds.
+ */
+export function growth(checks: readonly Check[], pattern: readonly PatternItem[]): Growth {
+  const counted = checks.filter(
+    (check) => bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null && check.use,
+  );
+  const over = counted.filter(({ margin }) => (margin ?? 0) < 0);
+  if (over.length > 0) {
+    return { kind: 'over', deficit: Math.max(...over.map(({ margin }) => -(margin ?? 0))), binding: over };
+  }
+  const scales = counted.flatMap((check) => {
+    const scale = scaleOf(check, pattern);
+    return scale === null ? [] : [{ check, scale }];
+  });
+  if (scales.length === 0) return { kind: 'room', scale: null, binding: [] };
+  const scale = Math.min(...scales.map((one) => one.scale));
+  const binding = scales.filter((one) => one.scale <= scale * (1 + together)).map(({ check }) => check);
+  return { kind: 'room', scale, binding };
+}
+
+/** How many patterns a check has room for; null: as many as one likes. One that holds by either of two ways takes the better. */
+function scaleOf(check: Check, pattern: readonly PatternItem[]): number | null {
+  const own = scaleWith(check, check.use, check.margin, pattern);
+  if (!check.either || own === null) return own;
+  const other = scaleWith(check, check.either.use, check.either.margin, pattern);
+  return other === null ? null : Math.max(own, other);
+}
+
+function scaleWith(
+  check: Check,
+  use: Check['use'],
+  margin: number | null,
+  pattern: readonly PatternItem[],
+): number | null {
+  if (!use || margin === null) return null;
+  const loss = pattern.reduce((sum, { side, x, mass }) => sum + mass * lossPerKg(check, use, side, x), 0);
+  return loss > leastLoss ? margin / loss : null;
+}
+
+/** What a change of limits is worth: kg more of the pattern that can really be carried; null where either has no end. */
+export interface UsableGain {
+  readonly before: Growth;
+  readonly after: Growth;
+  readonly usable: number | null;
+}
+
+/**
+ * kg of the pattern that fit after less those that fitted before. Where the rig is over, before or after, the pattern cannot
+ * grow at all: it counts as nothing, and the deficit says why.
+ */
+export function usableGain(
+  before: readonly Check[],
+  after: readonly Check[],
+  pattern: readonly PatternItem[],
+): UsableGain {
+  const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
+  const [was, is] = [growth(before, pattern), growth(after, pattern)];
+  const fits = (one: Growth) => (one.kind === 'over' ? 0 : one.scale === null ? null : one.scale * total);
+  const [then, now] = [fits(was), fits(is)];
+  return { before: was, after: is, usable: then === null || now === null ? null : now - then };
+}
