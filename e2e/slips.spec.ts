@@ -145,7 +145,7 @@ test('when the browser has no room left it says so and what to do, and keeps wha
   await photos(page)
     .locator('input[type=file]')
     .setInputFiles([{ name: 'note.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') }]);
-  await expect(photos(page).getByRole('alert')).toContainText('no picture the browser can read');
+  await expect(photos(page).getByRole('alert')).toContainText('no picture this browser can read');
 });
 
 test('a distribution hitch in three passes tells its couple and what each setting would do', async ({ page }) => {

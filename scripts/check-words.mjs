@@ -1,6 +1,6 @@
 // Words missing from the catalogue, and words nobody says. Exit code 1 when there are any.
 // A key counts as said when it stands in the source as a string, or when a template in the source begins or ends like it
-// (`app.status.${…}`). A string given to a translating call that is no key counts as missing.
+// (`app.status.${…}`); a template that no word fits is missing one. A string given to a translating call that is no key counts as missing.
 import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 
@@ -40,6 +40,7 @@ function sources(dir) {
   });
 }
 
+const headings = new Set([...keys].map((key) => key.split('.')[0]));
 const said = new Set();
 const shapes = [];
 const missing = [];
@@ -50,7 +51,12 @@ for (const file of sourceDirs.flatMap(sources)) {
   for (const [, literal] of text.matchAll(/'([A-Za-z][\w.-]*)'/g)) said.add(literal);
   for (const [, template] of text.matchAll(/`([A-Za-z][\w.-]*\.[^`\n]*\$\{[^`\n]*)`/g)) {
     const parts = template.split(/\$\{[^}]*\}/).map((part) => part.replace(/[.*+?^${}()|[\]\\]/g, '\\$&'));
-    shapes.push(new RegExp(`^${parts.join('[\\w.-]+')}$`));
+    const shape = new RegExp(`^${parts.join('[\\w.-]+')}$`);
+    shapes.push(shape);
+    // A template under a heading of the catalogue that fits no word at all: the words it once fitted are gone.
+    if (headings.has(template.split('.')[0]) && ![...keys].some((key) => shape.test(key))) {
+      missing.push(`${file}: ${template}`);
+    }
   }
   for (const [, key] of text.matchAll(call)) {
     if (key !== 'verbatim' && !keys.has(key)) missing.push(`${file}: ${key}`);

@@ -85,6 +85,8 @@ describe('the check of words', () => {
 
   it('follows keys built from parts', () => {
     expect(words('t(`app.mark.${one}`)', { mark: { over: 'Over' } })).toMatchObject({ status: 0 });
+    const gone = words('t(`app.mark.${one}`); t(`app.other.a`)', { other: { a: 'A' } });
+    expect(gone).toMatchObject({ status: 1 });
   });
 });
 

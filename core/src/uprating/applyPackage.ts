@@ -5,7 +5,7 @@ import type { PlateSource } from '../rig/limitNames.ts';
 import type { UpratePackage } from './upratePackage.ts';
 
 /** Plates and papers that speak for a whole body; every other source speaks for a part of it. */
-const ofTheBody: readonly PlateSource[] = [
+export const bodyPlates: readonly PlateSource[] = [
   'vehiclePlate',
   'caravanPlate',
   'registration',
@@ -35,7 +35,7 @@ function withLimits<Kind extends Body>(body: Kind, { limits }: UpratePackage): K
     figures: plate.figures.map((figure): Figure => {
       const change = limits.find(
         ({ limit, part }) =>
-          limit === figure.limit && (part ? plate.source === part : ofTheBody.includes(plate.source)),
+          limit === figure.limit && (part ? plate.source === part : bodyPlates.includes(plate.source)),
       );
       if (!change) return figure;
       const value = change.to ?? figure.value + (change.by ?? 0);

@@ -3,7 +3,7 @@ import { idField, massField, nameField, noteField, positionField } from '../rig/
 import { limitNames, plateSources } from '../rig/limitNames.ts';
 
 /** What can be had to carry more, or to weigh less on paper. */
-export const packageKinds = [
+const packageKinds = [
   'paper',
   'tyres',
   'airSprings',
@@ -20,7 +20,7 @@ export const packageKinds = [
   'downrate',
 ] as const;
 
-export const costKinds = ['certifier', 'parts', 'fitting', 'authority'] as const;
+const costKinds = ['certifier', 'parts', 'fitting', 'authority'] as const;
 
 /** A limit set anew: to a figure, or by so much from what stands now. kg; kN for D and V values. */
 const newLimitSchema = z.strictObject({

@@ -36,6 +36,7 @@ const notes = computed<Readonly<Partial<Record<StationName, { text: string; warn
     balance: balance.value,
     weigh: { text: t('app.post.slips', { count: slips }, slips) },
     verdict,
+    uprate: { text: t('app.post.uprate') },
     papers: { text: t('app.post.papers') },
   };
 });

@@ -10,6 +10,7 @@ const views: Readonly<Partial<Record<StationName, RouteRecordRaw['component']>>>
   balance: () => import('../stations/balance/BalanceStation.vue'),
   weigh: () => import('../stations/weigh/WeighStation.vue'),
   verdict: () => import('../stations/verdict/VerdictStation.vue'),
+  uprate: () => import('../stations/uprate/UprateStation.vue'),
   papers: () => import('../stations/papers/PapersStation.vue'),
 };
 

@@ -5,7 +5,7 @@ export const stations = [
   { name: 'balance', key: 'b', built: true },
   { name: 'weigh', key: 'w', built: true },
   { name: 'verdict', key: 'v', built: true },
-  { name: 'uprate', key: 'u', built: false },
+  { name: 'uprate', key: 'u', built: true },
   { name: 'road', key: 'r', built: false },
   { name: 'papers', key: 'f', built: true },
 ] as const;

@@ -47,21 +47,21 @@ export function useBasis() {
     const found = based.value;
     const loadout = rig.view?.loadout.name ?? '';
     if (!found) return '';
-    if (found.from === 'slip') return t('app.basis.slip', { slip: slipName(found.ticket) });
+    if (found.from === 'slip') return t('app.drawn.slip', { slip: slipName(found.ticket) });
     if (found.from !== 'corrected') {
-      return t(asked.value === 'plan' ? 'app.basis.plan' : 'app.basis.planOnly', { loadout });
+      return t(asked.value === 'plan' ? 'app.drawn.plan' : 'app.drawn.planOnly', { loadout });
     }
     const names = [
       ...new Set(found.corrections.filter(({ counted }) => counted).map(({ ticket }) => slipName(ticket))),
     ];
     return names.length > 0
-      ? t('app.basis.corrected', { loadout, slips: names.join(', ') })
-      : t('app.basis.nothingToCorrect', { loadout });
+      ? t('app.drawn.corrected', { loadout, slips: names.join(', ') })
+      : t('app.drawn.nothingToCorrect', { loadout });
   });
   const choices = computed(() => [
     { value: 'plan', label: t('app.card.plan', { loadout: rig.view?.loadout.name ?? '' }) },
     ...(slips.value.length > 0
-      ? [{ value: 'corrected', label: t('app.basis.correctedChoice', { loadout: rig.view?.loadout.name ?? '' }) }]
+      ? [{ value: 'corrected', label: t('app.drawn.correctedChoice', { loadout: rig.view?.loadout.name ?? '' }) }]
       : []),
     ...slips.value.map((one) => ({ value: one.id, label: slipName(one) })),
   ]);

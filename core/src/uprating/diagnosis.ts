@@ -1,0 +1,24 @@
+import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { growth, type PatternItem } from './usableGain.ts';
+
+/** A limit with how much more of the owner's load it leaves room for, kg; less than nothing: over by so much. */
+export interface InTheWay {
+  readonly check: Check;
+  readonly room: number;
+}
+
+/**
+ * The limits in the way of more, the nearest first: for each by itself, how many kg of the pattern it would let on board. What
+ * the pattern does not load is not in its way.
+ */
+export function inTheWay(checks: readonly Check[], pattern: readonly PatternItem[]): readonly InTheWay[] {
+  const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
+  return checks
+    .filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null && check.use)
+    .flatMap((check): readonly InTheWay[] => {
+      const one = growth([check], pattern);
+      if (one.kind === 'over') return [{ check, room: -one.deficit }];
+      return one.scale === null ? [] : [{ check, room: one.scale * total }];
+    })
+    .sort((a, b) => a.room - b.room);
+}

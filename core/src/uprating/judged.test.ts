@@ -1,0 +1,70 @@
+import { describe, expect, it } from 'vitest';
+import { onDay } from '../loading/rigView.ts';
+import { exampleView } from '../testing/examples.ts';
+import { assess } from '../verdict/assess.ts';
+import { inTheWay } from './diagnosis.ts';
+import { examplePackages } from './examplePackages.data.ts';
+import { judgePackages } from './judged.ts';
+import { loadPattern } from './loadPattern.ts';
+import { upratePackageSchema, type UpratePackage } from './upratePackage.ts';
+
+const packages: readonly UpratePackage[] = examplePackages.map((one) => ({ ...one, name: one.id, currency: 'EUR' }));
+const on = (name: Parameters<typeof exampleView>[0]) => {
+  const view = onDay(exampleView(name), '2026-06-01');
+  const today = assess(view);
+  return { view, today, judged: judgePackages(view, today, packages) };
+};
+const find = (list: ReturnType<typeof judgePackages>, id: string) => list.find((one) => one.package.id === id);
+
+describe('the example packages', () => {
+  it('are whole records, and those they exclude exist and exclude them', () => {
+    for (const one of packages) {
+      expect(upratePackageSchema.parse(one)).toEqual(one);
+      for (const id of one.excludes ?? []) expect(packages.some((other) => other.id === id)).toBe(true);
+    }
+  });
+});
+
+describe('packages on the van with the scooter', () => {
+  const { today, judged } = on('british-van-with-scooter');
+
+  it('gain nothing on paper alone, because the rear axle runs out first', () => {
+    const paper = find(judged, 'paper');
+    expect(paper?.gain.usable).toBeCloseTo(0, 6);
+    expect(paper?.costPerKg).toBeNull();
+    expect(paper?.gain.after.binding.map(({ id }) => id)).toContain('axle.rear');
+  });
+
+  it('gain less than they raise, by what they weigh and by the limit that binds next', () => {
+    const springs = find(judged, 'airSprings');
+    expect(springs?.gain.usable).toBeGreaterThan(50);
+    expect(springs?.gain.usable).toBeLessThan(springs?.nominal ?? 0);
+    expect(springs?.plated).toMatchObject({ from: 3300, to: 3580, crossed: { up: [3500], down: [] } });
+  });
+
+  it('stand in the order of what a usable kilogram costs, and none for a trailer is shown', () => {
+    const costs = judged.map(({ costPerKg }) => costPerKg ?? Infinity);
+    expect(costs).toEqual(costs.toSorted((a, b) => a - b));
+    expect(judged.every((one) => one.package.of === 'vehicle')).toBe(true);
+    expect(find(judged, 'combination')).toBeUndefined();
+  });
+
+  it('stand beside the limits that are in the way, the nearest first', () => {
+    const list = inTheWay(today.checks, loadPattern(today.compiled));
+    expect(list[0]?.check.id).toBe('axle.rear');
+    expect(list.map(({ room }) => room)).toEqual(list.map(({ room }) => room).toSorted((a, b) => a - b));
+  });
+});
+
+describe('packages on the wagon with its caravan', () => {
+  const { judged, today } = on('australian-wagon-and-tandem');
+
+  it('for the trailer gain nothing behind a car whose rear axle is over', () => {
+    for (const id of ['trailerPaper', 'trailerAxle', 'combination']) {
+      const one = find(judged, id);
+      expect(one?.gain.usable, id).toBe(0);
+      expect(one?.gain.after.kind).toBe('over');
+    }
+    expect(inTheWay(today.checks, loadPattern(today.compiled))[0]?.room).toBeLessThan(0);
+  });
+});

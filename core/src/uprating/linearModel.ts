@@ -1,0 +1,82 @@
+import { lossPerKg } from '../limits/roomAt.ts';
+import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import type { Assessment } from '../verdict/assess.ts';
+import { bodyPlates } from './applyPackage.ts';
+import type { PatternItem } from './usableGain.ts';
+import type { UpratePackage } from './upratePackage.ts';
+
+/** A figure of a limit that a package may set anew; the lowest of them governs. */
+interface Part {
+  readonly value: number;
+  /** For each package: set to, or by so much; null: left alone. */
+  readonly changes: readonly ({ readonly to?: number | undefined; readonly by?: number | undefined } | null)[];
+}
+
+/** One check as far as packages and the load pattern touch it. kg. */
+interface LinearCheck {
+  readonly check: Check;
+  readonly margin: number;
+  readonly parts: readonly Part[];
+  readonly limit: number;
+  /** What each package's own mass takes of the margin. */
+  readonly own: readonly number[];
+  /** What one whole pattern takes of it. */
+  readonly pattern: number;
+}
+
+/**
+ * A loadout brought down to its influence rows, so that any combination of packages costs a handful of sums. Limits that follow
+ * from other limits (a D-value, a ratio) stay as they are today: what is found is worked out exactly afterwards.
+ */
+export function linearModel(
+  { checks }: Pick<Assessment, 'checks'>,
+  packages: readonly UpratePackage[],
+  pattern: readonly PatternItem[],
+): readonly LinearCheck[] {
+  return checks.flatMap((check): readonly LinearCheck[] => {
+    const { use, margin, limit } = check;
+    if (!bindingKinds.includes(check.kind) || !comparesLoad(check) || margin === null || !use || limit === null)
+      return [];
+    const loss = (side: PatternItem['side'], x: number, mass: number) => mass * lossPerKg(check, use, side, x);
+    const lowest = Math.min(...check.figures.map(({ value }) => value));
+    const plain = check.sense === 'max' && check.figures.length > 0 && Math.abs(lowest - limit) < 1e-6;
+    return [
+      {
+        check,
+        margin,
+        limit,
+        parts: plain
+          ? check.figures.map((figure) => ({
+              value: figure.value,
+              changes: packages.map(
+                ({ limits }) =>
+                  limits.find(
+                    ({ limit: name, part }) =>
+                      name === figure.limit && (part ? part === figure.source : bodyPlates.includes(figure.source)),
+                  ) ?? null,
+              ),
+            }))
+          : [],
+        own: packages.map(({ of, adds }) => adds.reduce((sum, { mass, x }) => sum + loss(of, x ?? 0, mass), 0)),
+        pattern: pattern.reduce((sum, { side, x, mass }) => sum + loss(side, x, mass), 0),
+      },
+    ];
+  });
+}
+
+/** The margin of a check with these packages (by their order) on the rig. */
+export function marginWith(one: LinearCheck, picked: readonly number[]): number {
+  let { margin } = one;
+  for (const at of picked) margin -= one.own[at] ?? 0;
+  if (one.parts.length === 0) return margin;
+  let lowest = Infinity;
+  for (const { value, changes } of one.parts) {
+    let now = value;
+    for (const at of picked) {
+      const change = changes[at];
+      if (change) now = change.to ?? now + (change.by ?? 0);
+    }
+    if (now < lowest) lowest = now;
+  }
+  return margin + lowest - one.limit;
+}

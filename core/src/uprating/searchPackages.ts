@@ -1,0 +1,141 @@
+import type { RigView } from '../loading/rigView.ts';
+import { assess } from '../verdict/assess.ts';
+import { applyPackages } from './applyPackage.ts';
+import { concerns, placePackage } from './judged.ts';
+import { linearModel, marginWith } from './linearModel.ts';
+import { loadPattern } from './loadPattern.ts';
+import { usableGain, type UsableGain } from './usableGain.ts';
+import { costOf, type UpratePackage } from './upratePackage.ts';
+
+/** Some packages together, worked out exactly. kg; cost in their currency. */
+interface Combination {
+  readonly ids: readonly string[];
+  readonly cost: number;
+  readonly gain: UsableGain;
+  /** Whether every wanted loadout is legal with them. */
+  readonly legal: boolean;
+}
+
+export interface SearchResult {
+  /** How many compatible combinations there are, nothing at all among them. */
+  readonly tried: number;
+  /** For each cost the most that can be gained: no other is cheaper and gains as much. Cheapest first. */
+  readonly front: readonly Combination[];
+  /** The cheapest that makes every wanted loadout legal; null: none does. Nothing to be done is a combination of none. */
+  readonly cheapestLegal: Combination | null;
+  /** Stopped before all had been tried. */
+  readonly stopped: boolean;
+}
+
+interface Candidate {
+  readonly picked: readonly number[];
+  readonly cost: number;
+  readonly usable: number;
+}
+
+/** Less than this is no more, kg. */
+const leastMore = 0.5;
+/** Combinations between two words of progress. */
+const eachTime = 512;
+/** So many of the cheapest that look legal are worked out before it is said that none is. */
+const mostTried = 200;
+
+/**
+ * Tries all combinations of packages that can be had together: quickly on the influence rows, then exactly for those that
+ * matter. The first view's load pattern is what is to grow; all of them are to be legal.
+ * @param views the rig with each wanted loadout, the usual one first
+ * @param progress told how many were tried; answers false to stop
+ */
+export function searchPackages(
+  views: readonly RigView[],
+  offered: readonly UpratePackage[],
+  progress: (tried: number, of: number) => boolean = () => true,
+): SearchResult {
+  const [main] = views;
+  if (!main) return { tried: 0, front: [], cheapestLegal: null, stopped: false };
+  const packages = offered.filter((one) => concerns(main, one)).map((one) => placePackage(main, one));
+  const today = views.map((view) => assess(view));
+  const pattern = loadPattern(today[0]?.compiled ?? { loads: [] });
+  const models = today.map((one) => linearModel(one, packages, pattern));
+  const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
+  const conflicts = packages.map(({ id, excludes }) =>
+    packages.flatMap((other, at) => (excludes?.includes(other.id) || other.excludes?.includes(id) ? [at] : [])),
+  );
+  const all: Candidate[] = [];
+  const legal: Candidate[] = [];
+  let tried = 0;
+  let stopped = false;
+  const count = 2 ** packages.length;
+  for (let mask = 0; mask < count; mask += 1) {
+    const picked = pickedOf(mask, packages.length);
+    if (picked.some((at) => conflicts[at]?.some((other) => picked.includes(other)))) continue;
+    const cost = picked.reduce((sum, at) => sum + costOf(packages[at] ?? { costs: [] }), 0);
+    const candidate = { picked, cost, usable: total * scaleOf(models[0] ?? [], picked) };
+    all.push(candidate);
+    if (models.every((model) => isLegal(model, picked))) legal.push(candidate);
+    tried += 1;
+    if (tried % eachTime === 0 && !progress(mask, count)) {
+      stopped = true;
+      break;
+    }
+  }
+  const exact = ({ picked, cost }: Candidate): Combination => {
+    const chosen = picked.flatMap((at) => packages[at] ?? []);
+    const then = views.map((view) => assess(applyPackages(view, chosen)));
+    return {
+      ids: chosen.map(({ id }) => id),
+      cost,
+      gain: usableGain(today[0]?.checks ?? [], then[0]?.checks ?? [], pattern),
+      legal: then.every((one) => one.legal === true),
+    };
+  };
+  return {
+    tried,
+    front: frontOf(frontOf(all, ({ usable }) => usable).map(exact), ({ gain }) => gain.usable ?? Infinity),
+    cheapestLegal: firstLegal(legal, exact),
+    stopped,
+  };
+}
+
+const pickedOf = (mask: number, length: number): readonly number[] =>
+  Array.from({ length }, (_, at) => at).filter((at) => (mask >> at) & 1);
+
+type Model = ReturnType<typeof linearModel>;
+
+/** How many patterns fit; over anywhere: none. */
+function scaleOf(model: Model, picked: readonly number[]): number {
+  let scale = Infinity;
+  for (const one of model) {
+    const margin = marginWith(one, picked);
+    if (margin < 0) return 0;
+    if (one.pattern > 1e-9) scale = Math.min(scale, margin / one.pattern);
+  }
+  return scale;
+}
+
+const isLegal = (model: Model, picked: readonly number[]): boolean =>
+  model.every((one) => one.check.kind !== 'legal' || marginWith(one, picked) >= -1e-6);
+
+/** What nothing cheaper reaches, cheapest first. */
+function frontOf<One extends { readonly cost: number }>(
+  list: readonly One[],
+  worth: (one: One) => number,
+): readonly One[] {
+  let best = -Infinity;
+  return [...list]
+    .sort((a, b) => a.cost - b.cost || worth(b) - worth(a))
+    .filter((one) => {
+      if (worth(one) <= best + leastMore) return false;
+      best = worth(one);
+      return true;
+    });
+}
+
+function firstLegal(list: readonly Candidate[], exact: (one: Candidate) => Combination): Combination | null {
+  const byCost = [...list].sort((a, b) => a.cost - b.cost || a.picked.length - b.picked.length);
+  for (const one of byCost.slice(0, mostTried)) {
+    const found = exact(one);
+    if (found.legal) return found;
+  }
+  return null;
+}

@@ -1,0 +1,205 @@
+<script setup lang="ts">
+import type { RigView, SearchResult } from '@wagonomos/core';
+import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import { startSearch } from '../../workers/searchTask.ts';
+import { useExamplePackages } from './useExamplePackages.ts';
+
+/** All combinations that can be had together: what each cost can reach, and the cheapest that makes every wanted loadout legal. */
+const FrontChart = defineAsyncComponent(() => import('../../charts/FrontChart.vue'));
+const props = defineProps<{ view: RigView }>();
+const { t } = useI18n();
+const { say } = useSpeech();
+const workspace = useWorkspace();
+const { packages, currency, kg, money, unit } = useExamplePackages(() => props.view);
+
+const loadouts = computed(() => {
+  const ids = new Set([props.view.rig.loadout, ...(props.view.rig.variants ?? [])]);
+  return (workspace.document?.loadouts ?? []).filter(({ id }) => ids.has(id));
+});
+const unwanted = ref<ReadonlySet<string>>(new Set());
+const wanted = computed(() =>
+  loadouts.value.filter(({ id }) => id === props.view.rig.loadout || !unwanted.value.has(id)),
+);
+const want = (id: string, on: boolean) => {
+  const next = new Set(unwanted.value);
+  if (on) next.delete(id);
+  else next.add(id);
+  unwanted.value = next;
+};
+
+const share = ref<number | null>(null);
+const result = shallowRef<SearchResult | null>(null);
+const broken = ref(false);
+let end: (() => void) | undefined;
+const stop = () => {
+  end?.();
+  end = undefined;
+  share.value = null;
+};
+onBeforeUnmount(stop);
+const search = () => {
+  stop();
+  const { document } = workspace;
+  if (!document) return;
+  share.value = 0;
+  broken.value = false;
+  result.value = null;
+  const usual = props.view.rig.loadout;
+  const ids = wanted.value.map(({ id }) => id);
+  end = startSearch(
+    {
+      document: toRaw(document),
+      rig: props.view.rig.id,
+      loadouts: [usual, ...ids.filter((id) => id !== usual)],
+      packages: packages.value,
+      day: props.view.situation.date ?? '',
+    },
+    (word) => {
+      if (word.kind === 'progress') share.value = word.share;
+      else {
+        result.value = word.result;
+        share.value = null;
+      }
+    },
+    () => {
+      broken.value = true;
+      share.value = null;
+    },
+  );
+};
+/** What was found holds for the rig it was found on. */
+watch(
+  () => [props.view, wanted.value],
+  () => {
+    stop();
+    result.value = null;
+  },
+);
+const names = (ids: readonly string[]) =>
+  ids.length === 0
+    ? t('app.uprate.nothingDone')
+    : ids.map((id) => packages.value.find((one) => one.id === id)?.name ?? id).join(' + ');
+const points = computed(() =>
+  (result.value?.front ?? []).map(({ ids, cost, gain }) => ({ cost, gain: gain.usable ?? 0, names: names(ids) })),
+);
+const cheapest = computed((): string => {
+  const found = result.value;
+  if (!found) return '';
+  const { cheapestLegal: one } = found;
+  const count = wanted.value.length;
+  if (!one) return t('app.uprate.noneLegal', { count }, count);
+  if (one.ids.length === 0) return t('app.uprate.legalAlready', { count }, count);
+  return t('app.uprate.cheapest', { names: names(one.ids), cost: money(one.cost), count }, count);
+});
+</script>
+
+<template>
+  <div data-test="package-search">
+    <fieldset v-if="loadouts.length > 1">
+      <legend>{{ t('app.uprate.wanted') }}</legend>
+      <el-checkbox
+        v-for="one in loadouts"
+        :key="one.id"
+        :model-value="wanted.includes(one)"
+        :disabled="one.id === view.rig.loadout"
+        @change="want(one.id, $event === true)"
+      >
+        {{ one.name }}
+      </el-checkbox>
+    </fieldset>
+    <p class="row">
+      <el-button v-if="share === null" type="primary" @click="search">{{ t('app.uprate.search') }}</el-button>
+      <template v-else>
+        <el-progress :percentage="Math.round(100 * share)" :aria-label="t('app.uprate.searching')" />
+        <el-button @click="stop">{{ t('app.uprate.stop') }}</el-button>
+      </template>
+    </p>
+    <p v-if="broken" role="alert">{{ t('app.uprate.broken') }}</p>
+    <template v-if="result">
+      <p class="cheapest" role="status" data-test="cheapest">{{ cheapest }}</p>
+      <p class="soft">{{ t('app.uprate.tried', { count: result.tried }) }}</p>
+      <FrontChart v-if="points.length > 1" :points="points" :unit="unit" :currency="currency" />
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{{ t('app.uprate.together') }}</th>
+            <th scope="col" class="num">{{ t('app.uprate.usable') }}</th>
+            <th scope="col" class="num">{{ t('app.uprate.cost') }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in result.front" :key="one.ids.join()">
+            <th scope="row">
+              {{ names(one.ids) }}
+              <small>{{
+                t(one.gain.after.kind === 'over' ? 'app.uprate.overStill' : 'app.uprate.next', {
+                  limit: one.gain.after.binding.map(({ name }) => say(name)).join(', '),
+                })
+              }}</small>
+            </th>
+            <td class="num">
+              <b>{{ one.gain.usable === null ? '–' : kg(one.gain.usable) }}</b>
+            </td>
+            <td class="num">{{ money(one.cost) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+fieldset {
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0;
+  font: 600 16px var(--figures);
+}
+.row {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin: 8px 0;
+}
+.row .el-progress {
+  flex: 1;
+}
+.cheapest {
+  font: 600 19px/1.3 var(--figures);
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  padding: 5px 0;
+  font-weight: 400;
+  text-align: left;
+}
+thead th {
+  color: var(--soft);
+  font-size: 13.5px;
+}
+th.num,
+td.num {
+  padding-left: 10px;
+  text-align: right;
+  vertical-align: top;
+}
+tbody tr {
+  border-bottom: 1px dotted var(--line);
+}
+small {
+  display: block;
+  color: var(--soft);
+}
+.soft {
+  color: var(--soft);
+}
+</style>
