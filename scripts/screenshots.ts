@@ -23,7 +23,6 @@ interface View {
 }
 const wagon = '/rig/tern-and-saltbush';
 const van = '/rig/sandpiper';
-const camper = '/rig/brolga';
 const alone = '/rig/redstart';
 const estate = '/rig/dohle-and-kiebitz';
 
@@ -105,9 +104,14 @@ const views: readonly View[] = [
   { name: 'rules', path: `${estate}/rules` },
   { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
   {
-    name: 'chains',
-    path: `${camper}/plates`,
-    prepare: (page) => page.locator('.chains').scrollIntoViewIfNeeded(),
+    name: 'uprate',
+    path: `${wagon}/uprate`,
+    wholePage: true,
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Search all combinations' }).click();
+      await page.locator('[data-test="cheapest"]').waitFor();
+      await page.waitForTimeout(1500);
+    },
   },
   { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },
   {

@@ -7,6 +7,9 @@ export interface InTheWay {
   readonly room: number;
 }
 
+/** A limit with room for so many times all that is carried is hardly touched by it, and in nobody's way. */
+const hardlyTouched = 20;
+
 /**
  * The limits in the way of more, the nearest first: for each by itself, how many kg of the pattern it would let on board. What
  * the pattern does not load is not in its way.
@@ -18,7 +21,7 @@ export function inTheWay(checks: readonly Check[], pattern: readonly PatternItem
     .flatMap((check): readonly InTheWay[] => {
       const one = growth([check], pattern);
       if (one.kind === 'over') return [{ check, room: -one.deficit }];
-      return one.scale === null ? [] : [{ check, room: one.scale * total }];
+      return one.scale === null || one.scale > hardlyTouched ? [] : [{ check, room: one.scale * total }];
     })
     .sort((a, b) => a.room - b.room);
 }

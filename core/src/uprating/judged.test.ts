@@ -65,6 +65,9 @@ describe('packages on the wagon with its caravan', () => {
       expect(one?.gain.usable, id).toBe(0);
       expect(one?.gain.after.kind).toBe('over');
     }
-    expect(inTheWay(today.checks, loadPattern(today.compiled))[0]?.room).toBeLessThan(0);
+    const list = inTheWay(today.checks, loadPattern(today.compiled));
+    expect(list[0]?.room).toBeLessThan(0);
+    // The pattern lies so far back that the front axle would take tonnes of it.
+    expect(list.map(({ check }) => check.id)).not.toContain('axle.front');
   });
 });

@@ -151,7 +151,11 @@ const cheapest = computed((): string => {
   </div>
 </template>
 
+<style scoped src="../../shared/figureTable.css"></style>
 <style scoped>
+tbody th {
+  padding: 5px 0;
+}
 fieldset {
   margin: 0;
   padding: 0;
@@ -172,28 +176,6 @@ legend {
 }
 .cheapest {
   font: 600 19px/1.3 var(--figures);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  padding: 5px 0;
-  font-weight: 400;
-  text-align: left;
-}
-thead th {
-  color: var(--soft);
-  font-size: 13.5px;
-}
-th.num,
-td.num {
-  padding-left: 10px;
-  text-align: right;
-  vertical-align: top;
-}
-tbody tr {
-  border-bottom: 1px dotted var(--line);
 }
 small {
   display: block;

@@ -60,32 +60,12 @@ const passed = ({ plated }: JudgedPackage): string => {
   </table>
 </template>
 
+<style scoped src="../../shared/figureTable.css"></style>
 <style scoped>
 .caution {
   margin: 0 0 8px;
   padding: 6px 10px;
   border-left: 4px solid var(--tight);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  font-weight: 400;
-  text-align: left;
-}
-thead th {
-  color: var(--soft);
-  font-size: 13.5px;
-}
-th.num,
-td.num {
-  padding-left: 10px;
-  text-align: right;
-  vertical-align: top;
-}
-tbody tr {
-  border-bottom: 1px dotted var(--line);
 }
 tbody th {
   padding: 5px 0;

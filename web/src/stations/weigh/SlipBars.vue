@@ -147,6 +147,7 @@ const limit = (check: Check) =>
   </details>
 </template>
 
+<style scoped src="../../shared/figureTable.css"></style>
 <style scoped>
 .bars {
   margin-top: 16px;
@@ -164,28 +165,14 @@ ol {
   padding-left: 20px;
 }
 table {
-  width: 100%;
   margin: 8px 0;
-  border-collapse: collapse;
 }
-th {
-  font-weight: 400;
-  text-align: left;
-}
-thead th {
-  color: var(--soft);
-  font-size: 13.5px;
-}
-thead th:not(:first-child),
-td {
+thead th:not(:first-child) {
   text-align: right;
 }
 td small {
   display: block;
   color: var(--soft);
-}
-tbody tr {
-  border-bottom: 1px dotted var(--line);
 }
 .result {
   font: 600 17px/1.35 var(--figures);

@@ -79,6 +79,7 @@ const label = ({ name, date }: Ticket) => t('app.card.slip', { slip: name, day: 
   </section>
 </template>
 
+<style scoped src="../../shared/figureTable.css"></style>
 <style scoped src="./history.css"></style>
 <style scoped>
 table {

@@ -64,29 +64,14 @@ const leverSays = computed(() => {
   </section>
 </template>
 
+<style scoped src="../../shared/figureTable.css"></style>
 <style scoped>
 h3 {
   margin: 16px 0 2px;
   color: var(--over);
 }
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-th {
-  font-weight: 400;
-  text-align: left;
-}
-thead th {
-  color: var(--soft);
-  font-size: 13.5px;
-}
-thead th:not(:first-child),
-td {
+thead th:not(:first-child) {
   text-align: right;
-}
-tbody tr {
-  border-bottom: 1px dotted var(--line);
 }
 p {
   margin: 6px 0;

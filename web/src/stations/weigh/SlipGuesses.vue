@@ -60,9 +60,9 @@ const slipName = ({ name, date }: Ticket) => date ?? name;
           <tr>
             <th scope="col">{{ t('app.history.slip') }}</th>
             <th scope="col">{{ t('app.history.load') }}</th>
-            <th scope="col">{{ t('app.history.planned') }}</th>
-            <th scope="col">{{ t('app.history.weighed') }}</th>
-            <th scope="col">{{ t('app.history.difference') }}</th>
+            <th scope="col" class="num">{{ t('app.history.planned') }}</th>
+            <th scope="col" class="num">{{ t('app.history.weighed') }}</th>
+            <th scope="col" class="num">{{ t('app.history.difference') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -79,4 +79,5 @@ const slipName = ({ name, date }: Ticket) => date ?? name;
   </section>
 </template>
 
+<style scoped src="../../shared/figureTable.css"></style>
 <style scoped src="./history.css"></style>

@@ -91,4 +91,5 @@ const margins = computed(() => {
   </section>
 </template>
 
+<style scoped src="../../shared/figureTable.css"></style>
 <style scoped src="./history.css"></style>
