@@ -166,7 +166,7 @@ export { isLopsided, weighedSides } from './weighing/weighedSides.ts';
 export { leverCheck } from './weighing/leverCheck.ts';
 export { mightBe } from './weighing/mightBe.ts';
 export type { Suspect } from './weighing/mightBe.ts';
-export { nextReading } from './weighing/nextReading.ts';
+export { judgedLoads, nextReading } from './weighing/nextReading.ts';
 export { scaleHistory, scalePairs } from './weighing/scaleHistory.ts';
 export { trend } from './weighing/trend.ts';
 export { corrections, verdictFrom } from './weighing/verdictFrom.ts';

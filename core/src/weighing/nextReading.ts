@@ -19,7 +19,8 @@ export interface NextReading {
   readonly surer: { readonly quantity: QuantityName; readonly from: number; readonly to: number } | null;
 }
 
-const judged: readonly QuantityName[] = [
+/** The loads that have a limit, in the order in which they are told. */
+export const judgedLoads: readonly QuantityName[] = [
   'frontAxle',
   'rearAxle',
   'driveAxle',
@@ -42,7 +43,9 @@ export function nextReading(view: RigView, ticket: Ticket): NextReading | null {
   const planned = compile(view);
   const lengths = weighingLengths(view, planned);
   const of = quantityCombinations(lengths, planned.lengths.distribution !== undefined);
-  const names = judged.filter((name) => planned.values[name].kind !== 'absent' && Object.keys(of[name]).length > 0);
+  const names = judgedLoads.filter(
+    (name) => planned.values[name].kind !== 'absent' && Object.keys(of[name]).length > 0,
+  );
   const { used } = adjustTicket(lengths, ticket);
   const known = used.map((one): Observation => ({ of: one.of, value: 0, sigma: one.sigma }));
   const taken = new Set(used.map(({ reading }) => standOf(reading)));

@@ -11,6 +11,9 @@ const { t } = useI18n();
 const input = ref<HTMLInputElement>();
 const refused = shallowRef<{ name: string; lines: readonly Message[] } | null>(null);
 
+/** The parcel was opened, but the browser had no room for all of its pictures. */
+const picturesLost = ref(false);
+
 const read = async () => {
   const file = input.value?.files?.[0];
   if (!file) return;
@@ -18,6 +21,7 @@ const read = async () => {
   const parcel = isParcel ? await openParcel(file) : null;
   const result = readWorkspace(parcel?.text ?? (isParcel ? '' : await file.text()));
   if (input.value) input.value.value = '';
+  picturesLost.value = parcel?.noRoom ?? false;
   if (result.ok) {
     refused.value = null;
     emit('open', result.workspace);
@@ -37,6 +41,7 @@ const read = async () => {
     data-test="file-input"
     @change="read"
   />
+  <p v-if="picturesLost" class="lost" role="alert">{{ t('app.file.picturesLost') }}</p>
   <el-dialog
     :model-value="refused !== null"
     :title="t('app.file.refused', { name: refused?.name ?? '' })"
@@ -51,6 +56,9 @@ const read = async () => {
 </template>
 
 <style scoped>
+.lost {
+  color: var(--over);
+}
 .reasons {
   margin-bottom: 12px;
 }

@@ -2,6 +2,7 @@
 import {
   addReading,
   isLopsided,
+  judgedLoads,
   nextReading,
   quantityMessage,
   weighedSides,
@@ -25,19 +26,8 @@ const { kg, plusMinus } = useWeighedWords();
 const workspace = useWorkspace();
 const ticket = computed(() => props.weighed.ticket);
 
-const shown: readonly QuantityName[] = [
-  'frontAxle',
-  'rearAxle',
-  'driveAxle',
-  'tagAxle',
-  'vehicleTotal',
-  'trailerAxles',
-  'ballLoad',
-  'trailerTotal',
-  'combination',
-];
 const rows = computed(() =>
-  shown.flatMap((name) => {
+  judgedLoads.flatMap((name) => {
     const value = props.weighed.compiled.values[name];
     if (value.kind === 'absent') return [];
     if (value.kind === 'unknown') return [{ name, known: false, says: t('app.weigh.notSettled') }];
