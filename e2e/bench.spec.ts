@@ -190,7 +190,7 @@ test('a thing told more of: wet, turned, only on the roof', async ({ page }) => 
   await expect(page.getByTestId('hand')).toContainText('does not go here');
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Place of Kayak')).toBeAttached();
-  await expect(page.getByText(/^At home \(6\)/)).toBeVisible();
+  await expect(page.getByText(/^At home \(4\)/)).toBeVisible();
 });
 
 test('a seat taken out and a part that moves change what the rig weighs and who may ride', async ({ page }) => {

@@ -53,7 +53,7 @@ test('tells when a newer version waits, and changes over on the owner’s word',
     const reloaded = page.waitForEvent('load');
     await page.getByRole('button', { name: 'Use it now' }).click();
     await reloaded;
-    await expect(page.getByTestId('rig-card')).toHaveCount(6);
+    await expect(page.getByTestId('rig-card')).toHaveCount(7);
     await expect(page.getByText('A new version waits')).toHaveCount(0);
   } finally {
     server.closeAllConnections();
@@ -129,7 +129,7 @@ test.describe('a file that cannot be used is refused with its reason', () => {
       await page.keyboard.press('Escape');
       await expect(sentence(page)).toHaveText(before);
       await page.getByRole('link', { name: 'To the yard' }).first().click();
-      await expect(page.getByTestId('rig-card')).toHaveCount(6);
+      await expect(page.getByTestId('rig-card')).toHaveCount(7);
     });
   }
 });
@@ -149,7 +149,7 @@ test('offers the file instead of a white page when something breaks', async ({ p
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Download the file' }).click();
   const text = await readFile(await (await download).path(), 'utf8');
-  expect((JSON.parse(text) as { rigs: unknown[] }).rigs).toHaveLength(6);
+  expect((JSON.parse(text) as { rigs: unknown[] }).rigs).toHaveLength(7);
 });
 
 test('keeps a figure that cannot be read where it was typed, and the last good one in force', async ({ page }) => {

@@ -114,7 +114,7 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
       localStorage.clear();
     });
     await page.goto('/');
-    await expect(page.getByTestId('rig-card')).toHaveCount(6);
+    await expect(page.getByTestId('rig-card')).toHaveCount(7);
     await page.getByTestId('file-input').setInputFiles(file);
     await page.getByTestId('rig-card').filter({ hasText: 'Wren wagon' }).click();
     await expect(sentence(page)).toHaveText(verdict);

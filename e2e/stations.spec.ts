@@ -4,7 +4,7 @@ import { choose, estate, fill, sentence, seriousFaults, van, wagon } from './sup
 test('the yard shows each invented rig with its sentence', async ({ page }) => {
   await page.goto('/');
   const cards = page.getByTestId('rig-card');
-  await expect(cards).toHaveCount(6);
+  await expect(cards).toHaveCount(7);
   await expect(cards.nth(0)).toContainText(
     'The rear axle of Tern wagon carries 38 kg too much, though every total has room.',
   );

@@ -23,7 +23,7 @@ interface View {
 }
 const wagon = '/rig/tern-and-saltbush';
 const van = '/rig/sandpiper';
-const alone = '/rig/redstart';
+const motorhome = '/rig/bachstelze';
 const estate = '/rig/dohle-and-kiebitz';
 
 const views: readonly View[] = [
@@ -37,16 +37,6 @@ const views: readonly View[] = [
       await page.keyboard.press('Enter');
       await page.keyboard.press('ArrowRight');
       await page.keyboard.press('ArrowRight');
-      await page.evaluate(() => window.scrollTo(0, 0));
-    },
-  },
-  {
-    name: 'plan',
-    path: `${wagon}/load`,
-    prepare: async (page) => {
-      await page.getByRole('button', { name: 'From above' }).click();
-      await page.getByRole('button', { name: 'Arrange', exact: true }).click();
-      await page.locator('[data-test="part-kitchen"]').focus();
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
@@ -103,9 +93,10 @@ const views: readonly View[] = [
   { name: 'words', path: '/words' },
   { name: 'rules', path: `${estate}/rules` },
   { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
+  { name: 'uprate', path: `${van}/uprate`, wholePage: true },
   {
-    name: 'uprate',
-    path: `${wagon}/uprate`,
+    name: 'uprate-packages',
+    path: `${van}/uprate?sheet=packages`,
     wholePage: true,
     prepare: async (page) => {
       await page.getByRole('button', { name: 'Search all combinations' }).click();
@@ -113,14 +104,22 @@ const views: readonly View[] = [
       await page.waitForTimeout(1500);
     },
   },
-  { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },
+  { name: 'uprate-changes', path: `${motorhome}/uprate?sheet=changes&with=downrate3500`, wholePage: true },
   {
-    name: 'arithmetic',
-    path: `${estate}/verdict`,
-    prepare: (page) => page.locator('[data-test="check-ball.min"]').click(),
+    name: 'uprate-case',
+    path: `${van}/uprate?sheet=changes&with=airSprings`,
+    wholePage: true,
+    prepare: async (page) => {
+      await page.getByRole('button', { name: 'Begin a case' }).click();
+      for (const step of ['ask', 'order', 'fit']) {
+        await page.locator(`[data-test="step-vehicle.${step}"] .el-checkbox`).click();
+      }
+      await page.getByRole('button', { name: 'Ask the stand-in' }).click();
+      await page.getByText('Simulation', { exact: true }).waitFor();
+    },
   },
+  { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },
   { name: 'phone-verdict', path: `${wagon}/verdict`, size: 'phone' },
-  { name: 'phone-trailer-alone', path: `${alone}/plates`, size: 'phone' },
 ];
 
 const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');

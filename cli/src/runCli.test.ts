@@ -96,6 +96,14 @@ describe('wagonomos check', () => {
       sentence: 'Within every limit: 41 kg more in Front locker and the nose weight limit is full.',
       notWithin: { 'breakaway.required': 'unknown', 'gear.age:trailer': 'over' },
     },
+    {
+      example: 'german-motorhome',
+      region: 'eu',
+      legal: true,
+      code: 0,
+      sentence: 'Within every limit: 165 kg more in Overhead lockers and the rear axle (N.2) is full.',
+      notWithin: {},
+    },
   ];
 
   it.each(verdicts)('$example', ({ example: name, region, legal, code, sentence, notWithin }) => {

@@ -20,7 +20,7 @@ export { brakeKinds, isFifthWheel, isMotorCaravan, presences, vehicleBuilds } fr
 export type { Body, Camper, Presence, Trailer, Vehicle, VehicleBuild } from './rig/body.ts';
 export { placeKinds } from './rig/equipment.ts';
 export type { FittedPart, Fitting, Place, PlaceKind, Seat, Tank, TankKind } from './rig/equipment.ts';
-export { forceLimits } from './rig/limitNames.ts';
+export { forceLimits, limitsOf, plateSources } from './rig/limitNames.ts';
 export type { LimitName, PlateSource } from './rig/limitNames.ts';
 export { conditionKinds } from './rig/plate.ts';
 export type { Condition, ConditionKind, Figure, Plate } from './rig/plate.ts';
@@ -51,7 +51,7 @@ export {
   situationIn,
   usualSchool,
 } from './situation/situation.ts';
-export type { Jurisdiction, Region, Situation } from './situation/situation.ts';
+export type { Driver, Jurisdiction, Region, Situation } from './situation/situation.ts';
 
 export { quantityNames } from './statics/rigRows.ts';
 export type { QuantityName } from './statics/rigRows.ts';
@@ -210,6 +210,28 @@ export { seatsIn } from './rig/seatsIn.ts';
 export { takeRows } from './edits/tableEdits.ts';
 export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from './edits/variantEdits.ts';
 export { loadoutDifferences } from './verdict/compareLoadouts.ts';
+export { addCase, applyCase, changeCase, removeCase, setCaseStep, setCertified } from './edits/caseEdits.ts';
+export { addQuote, removeQuote, setQuote } from './edits/quoteEdits.ts';
+export { keepAlternative } from './edits/alternativeEdits.ts';
+export { alternatives } from './uprating/alternatives.ts';
+export type { Alternative, Swap } from './uprating/alternatives.ts';
+export { applyPackages, placePackages } from './uprating/applyPackage.ts';
+export { beforeAfter } from './uprating/beforeAfter.ts';
+export { caseProgress } from './uprating/caseProgress.ts';
+export type { CaseItem, CaseObstacle, CaseProgress } from './uprating/caseProgress.ts';
+export { certifierAnswerSchema, certifierQuestion, certifierQuestionSchema } from './uprating/certifier.ts';
+export type { Certifier, CertifierAnswer, CertifierOffer, CertifierQuestion } from './uprating/certifier.ts';
+export type { Consequence } from './uprating/consequence.ts';
+export { fullTrailer } from './uprating/fullTrailer.ts';
+export { limitsAcross } from './uprating/limitsAcross.ts';
+export { newFindings } from './uprating/newFindings.ts';
+export type { NewFigure } from './uprating/newFigures.ts';
+export { paperReach } from './uprating/paperReach.ts';
+export { platesOnce, underPlatesUntil } from './uprating/platesUntil.ts';
+export { takeAway } from './uprating/takingAway.ts';
+export type { CaseFile, UprateCase } from './uprating/uprateCase.ts';
+export { costKinds, costOf, packageKinds, packageRoutes, taxComes } from './uprating/upratePackage.ts';
+export type { Quote } from './uprating/upratePackage.ts';
 export { inTheWay } from './uprating/diagnosis.ts';
 export { examplePackages } from './uprating/examplePackages.data.ts';
 export { judgePackages } from './uprating/judged.ts';

@@ -47,6 +47,8 @@ export function removeRig(workspace: Workspace, id: string): Workspace {
     situations: workspace.situations.filter((situation) => kept.has(situation.id)),
     tickets: workspace.tickets.filter((ticket) => ticket.rig !== id),
     trips: workspace.trips.filter((trip) => trip.rig !== id),
+    quotes: workspace.quotes.filter((quote) => quote.rig !== id),
+    cases: workspace.cases.filter((one) => one.rig !== id),
     loadouts: workspace.loadouts
       .filter((loadout) => kept.has(loadout.id) || loadout.placements.some((one) => bodyIds.has(one.body)))
       .map((loadout) => ({

@@ -33,7 +33,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 5 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 6 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -200,6 +200,15 @@ describe('a file that can be used', () => {
     const read = readWorkspace(readFileSync(url, 'utf8'));
     if (!read.ok) throw new Error(JSON.stringify(read.problem));
     expect(read.workspace.tickets[0]?.readings[1]).toMatchObject({ support: 'jockey', value: 95, graduation: 1 });
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 5 is read for ever, with its slips, and knows no quotes or cases yet', () => {
+    const url = new URL('golden/version-5.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.tickets).toHaveLength(3);
+    expect([read.workspace.quotes, read.workspace.cases]).toEqual([[], []]);
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -35,10 +35,6 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
       ...(rig.variants === undefined ? {} : { variants: rig.variants.map((id) => loadouts.now(id)) }),
     })),
   );
-  const tickets = joined(
-    base.tickets,
-    incoming.tickets.map((ticket) => ({ ...ticket, rig: rigs.now(ticket.rig) })),
-  );
   const trips = joined(
     base.trips,
     incoming.trips.map((trip) => ({
@@ -47,14 +43,24 @@ export function mergeWorkspaces(base: Workspace, incoming: Workspace): Workspace
       carried: trip.carried.map((one) => ({ ...one, thing: things.now(one.thing) })),
     })),
   );
+  const ofRig = <One extends { readonly id: string; readonly rig: string }>(
+    here: readonly One[],
+    there: readonly One[],
+  ): One[] =>
+    joined(
+      here,
+      there.map((one) => ({ ...one, rig: rigs.now(one.rig) })),
+    ).all;
   return {
     ...base,
+    quotes: ofRig(base.quotes, incoming.quotes),
+    cases: ofRig(base.cases, incoming.cases),
     bodies: bodies.all,
     things: things.all,
     situations: situations.all,
     loadouts: loadouts.all,
     rigs: rigs.all,
-    tickets: tickets.all,
+    tickets: ofRig(base.tickets, incoming.tickets),
     trips: trips.all,
   };
 }

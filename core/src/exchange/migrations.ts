@@ -8,12 +8,14 @@ type Step = (raw: object) => object;
  * 2 to 3: a licence says in which period the car test was passed, no longer only whether before 1997; weighings came in.
  * 3 to 4: sides, moving fittings and what a thing is like came in, all optional; and trips.
  * 4 to 5: sides, axles, scale and pictures of a weighing, and by which slip a part was found; all optional.
+ * 5 to 6: quotes and cases of uprating came in; former plates and further drivers, both optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
   2: (raw) => ({ ...raw, ...licencesOf(raw), tickets: [], version: 3 }),
   3: (raw) => ({ ...raw, trips: [], version: 4 }),
   4: (raw) => ({ ...raw, version: 5 }),
+  5: (raw) => ({ ...raw, quotes: [], cases: [], version: 6 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

@@ -13,7 +13,7 @@ export function referenceProblems(workspace: Workspace): readonly ReferenceProbl
     ...rigProblems(workspace),
     ...loadoutProblems(workspace),
     ...partProblems(workspace),
-    ...ticketProblems(workspace),
+    ...ofKnownRigs(workspace),
     ...tripProblems(workspace),
   ];
 }
@@ -27,9 +27,14 @@ function duplicates(workspace: Workspace): ReferenceProblem[] {
     [['situations'], workspace.situations],
     [['tickets'], workspace.tickets],
     [['trips'], workspace.trips],
+    [['quotes'], workspace.quotes],
+    [['cases'], workspace.cases],
     ...workspace.bodies.flatMap((body, at) => bodyLists(body, ['bodies', at])),
     ...workspace.loadouts.map((loadout, at): Listed => [['loadouts', at, 'crew'], loadout.crew]),
     ...workspace.tickets.map((ticket, at): Listed => [['tickets', at, 'readings'], ticket.readings]),
+    ...workspace.cases.map((one, at): Listed => [['cases', at, 'steps'], one.steps]),
+    ...workspace.cases.map((one, at): Listed => [['cases', at, 'packages'], one.packages]),
+    ...workspace.situations.map((one, at): Listed => [['situations', at, 'drivers'], one.drivers ?? []]),
   ];
   return lists.flatMap(([path, items]) => {
     const seen = new Set<string>();
@@ -48,6 +53,7 @@ type Listed = [readonly (string | number)[], readonly { readonly id: string }[]]
 function bodyLists(body: Body, path: readonly (string | number)[]): Listed[] {
   const lists: Listed[] = [
     [[...path, 'plates'], body.plates],
+    [[...path, 'formerPlates'], body.formerPlates ?? []],
     [[...path, 'places'], body.places],
     [[...path, 'tanks'], body.tanks],
     [[...path, 'fitted'], body.fitted],
@@ -145,9 +151,12 @@ function tripProblems({ rigs, things, trips }: Workspace): ReferenceProblem[] {
   ]);
 }
 
-function ticketProblems({ rigs, tickets }: Workspace): ReferenceProblem[] {
-  const known = new Set(rigs.map((rig) => rig.id));
-  return tickets.flatMap((ticket, at): ReferenceProblem[] =>
-    known.has(ticket.rig) ? [] : [{ code: 'danglingReference', path: ['tickets', at, 'rig'] }],
+/** Slips, quotes and cases each belong to a rig of the document. */
+function ofKnownRigs(workspace: Workspace): ReferenceProblem[] {
+  const known = new Set(workspace.rigs.map((rig) => rig.id));
+  return (['tickets', 'quotes', 'cases'] as const).flatMap((list) =>
+    workspace[list].flatMap(({ rig }, at): ReferenceProblem[] =>
+      known.has(rig) ? [] : [{ code: 'danglingReference', path: [list, at, 'rig'] }],
+    ),
   );
 }

@@ -4,11 +4,13 @@ import { bodySchema } from '../rig/body.ts';
 import { idField, nameField } from '../rig/fields.ts';
 import { rigSchema } from '../rig/rig.ts';
 import { situationSchema } from '../situation/situation.ts';
+import { uprateCaseSchema } from '../uprating/uprateCase.ts';
+import { quoteSchema } from '../uprating/upratePackage.ts';
 import { ticketSchema } from '../weighing/ticket.ts';
 import { referenceProblems } from './references.ts';
 
 export const fileFormat = 'wagonomos';
-export const fileVersion = 5;
+export const fileVersion = 6;
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({
@@ -23,6 +25,10 @@ export const workspaceShape = z.strictObject({
   situations: z.array(situationSchema).max(200),
   tickets: z.array(ticketSchema).max(2000),
   trips: z.array(tripSchema).max(1000),
+  /** What was offered to change limits, for which rig. */
+  quotes: z.array(quoteSchema).max(400),
+  /** Uprates and downrates under way and over. */
+  cases: z.array(uprateCaseSchema).max(200),
 });
 
 /** The shape, and every reference leads somewhere. */
@@ -46,4 +52,6 @@ export const emptyWorkspace = (id: string, name: string): Workspace => ({
   situations: [],
   tickets: [],
   trips: [],
+  quotes: [],
+  cases: [],
 });

@@ -38,6 +38,8 @@ export function extractRig(workspace: Workspace, rigId: string): Workspace | nul
     situations: workspace.situations.filter((one) => one.id === rig.situation),
     tickets: workspace.tickets.filter((ticket) => ticket.rig === rigId),
     trips,
+    quotes: workspace.quotes.filter((quote) => quote.rig === rigId),
+    cases: workspace.cases.filter((one) => one.rig === rigId),
     things: workspace.things.filter((thing) => used.has(thing.id)),
   };
 }

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { camperEmptyMassSchema, trailerEmptyMassSchema, vehicleEmptyMassSchema } from './emptyMass.ts';
 import { fittedPartSchema, fittingSchema, placeSchema, seatSchema, tankSchema } from './equipment.ts';
-import { idField, nameField, noteField } from './fields.ts';
+import { dateField, idField, nameField, noteField } from './fields.ts';
 import { camperGeometrySchema, trailerGeometrySchema, vehicleGeometrySchema } from './geometry.ts';
 import { plateSchema } from './plate.ts';
 import { runningGearSchema } from './runningGear.ts';
@@ -12,11 +12,24 @@ export type VehicleBuild = (typeof vehicleBuilds)[number];
 export const presences = ['present', 'absent', 'unknown'] as const;
 export type Presence = (typeof presences)[number];
 
+/** Plates and running gear as they stood until a day: history, read only to look back. */
+const formerPlatesSchema = z.strictObject({
+  id: idField,
+  /** Up to and with the day before this one. */
+  until: dateField,
+  /** What took their place, in the owner's words. */
+  name: nameField,
+  plates: z.array(plateSchema).max(40),
+  gear: z.array(runningGearSchema).max(6).optional(),
+});
+export type FormerPlates = z.infer<typeof formerPlatesSchema>;
+
 const shared = {
   id: idField,
   name: nameField,
   note: noteField.optional(),
   plates: z.array(plateSchema).max(40),
+  formerPlates: z.array(formerPlatesSchema).max(40).optional(),
   places: z.array(placeSchema).max(120),
   tanks: z.array(tankSchema).max(30),
   fitted: z.array(fittedPartSchema).max(200),

@@ -41,6 +41,10 @@ export const limitNames = [
 export type LimitName =
   (typeof vehicleLimitNames)[number] | (typeof trailerLimitNames)[number] | (typeof camperLimitNames)[number];
 
+/** The limits a body of a kind may have, in the order in which they are asked for. */
+export const limitsOf = (kind: 'vehicle' | 'trailer'): readonly LimitName[] =>
+  kind === 'vehicle' ? vehicleLimitNames : trailerLimitNames;
+
 /** Limits that are forces, in kN; all others are masses. */
 export const forceLimits: readonly LimitName[] = ['dValueKn', 'vValueKn'];
 

@@ -57,7 +57,9 @@ describe('the list of rules', () => {
     expect(why('combination.max')).toMatchObject({ key: 'check.no.trailer' });
     expect(why('axle.tag')).toMatchObject({ key: 'check.no.tagAxle' });
     expect(why('gear.tyres')).toMatchObject({ key: 'rule.notAsked.gear' });
-    expect(why('people.licence')).toMatchObject({ key: 'rule.notAsked.licence' });
+    expect(
+      rulesOf('german-estate-and-caravan').list.find((one) => one.rule === 'people.licence')?.whyNot,
+    ).toMatchObject({ key: 'rule.notAsked.licence' });
     expect(why('chains.required')).toMatchObject({ key: 'check.no.trailer' });
     expect(why('camper.max')).toMatchObject({ key: 'rule.notAsked.camper' });
     expect(why('axle.rear')).toBeNull();

@@ -28,11 +28,15 @@ describe('marks near by', () => {
     expect(marks({ ...camper, country: 'DE' })).toEqual([
       ['euLicence', false],
       ['euSpeed', false],
+      ['deInspection', false],
+      ['deSign', false],
     ]);
     const british: Made['situation'] = { licence: { issuer: 'GB', classes: ['B'] } };
     expect(marks({ ...camper, country: 'DE', situation: { ...british } }).map(([id]) => id)).toEqual([
       'ukLicence',
       'euSpeed',
+      'deInspection',
+      'deSign',
     ]);
     const inWales = { travel: { country: 'AU', state: 'NSW' } } as const;
     const heavy = { limits: { combinationMax: 4600 }, situation: inWales } as const;

@@ -3,11 +3,18 @@ import type { Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
 import type { Confidence } from './check.ts';
 
+/** What of an owner's life a mark touches. */
+export type ThresholdTopic =
+  'licence' | 'speed' | 'brakes' | 'chains' | 'equipment' | 'tests' | 'tax' | 'tolls' | 'zones' | 'fines' | 'rules';
+
 /** Something that changes when a figure passes a mark. What changes is a sentence of the catalogue. */
 export interface ThresholdFacts {
   readonly id: string;
+  readonly topic: ThresholdTopic;
   /** Whose figure it is: a plate, or vehicle and trailer by their plates together. */
-  readonly of: Extract<LimitName, 'vehicleMax' | 'trailerMax' | 'trailerAxlesMax' | 'combinationMax'> | 'sumOfPlates';
+  readonly of:
+    | Extract<LimitName, 'vehicleMax' | 'vehicleTechnicalMax' | 'trailerMax' | 'trailerAxlesMax' | 'combinationMax'>
+    | 'sumOfPlates';
   /** kg; strictly more passes it. */
   readonly at: number;
   /** Who decides: where it is registered, where it travels, who issued the licence. */
@@ -27,6 +34,7 @@ const continent = [...union, 'CH'] as const;
 export const thresholds: readonly ThresholdFacts[] = [
   {
     id: 'auBrakes',
+    topic: 'brakes',
     of: 'trailerAxlesMax',
     at: 750,
     by: 'trailer',
@@ -36,6 +44,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'auAllBrakes',
+    topic: 'brakes',
     of: 'trailerAxlesMax',
     at: 2000,
     by: 'trailer',
@@ -45,6 +54,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'auSecondChain',
+    topic: 'chains',
     of: 'trailerMax',
     at: 2500,
     by: 'trailer',
@@ -54,6 +64,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'auBallSize',
+    topic: 'equipment',
     of: 'trailerMax',
     at: 3500,
     by: 'trailer',
@@ -63,6 +74,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'auHeavyTrailer',
+    topic: 'rules',
     of: 'trailerMax',
     at: 4500,
     by: 'trailer',
@@ -72,6 +84,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'auCategory',
+    topic: 'rules',
     of: 'vehicleMax',
     at: 3500,
     by: 'vehicle',
@@ -81,6 +94,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'auLicence',
+    topic: 'licence',
     of: 'vehicleMax',
     at: 4500,
     by: 'licence',
@@ -90,6 +104,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'nswSpeed',
+    topic: 'speed',
     of: 'combinationMax',
     at: 4500,
     by: 'travel',
@@ -100,6 +115,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'ukLicence',
+    topic: 'licence',
     of: 'vehicleMax',
     at: 3500,
     by: 'licence',
@@ -109,6 +125,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'ukTrailerLength',
+    topic: 'rules',
     of: 'vehicleMax',
     at: 3500,
     by: 'vehicle',
@@ -118,6 +135,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'ukTax',
+    topic: 'tax',
     of: 'vehicleMax',
     at: 3500,
     by: 'vehicle',
@@ -127,6 +145,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'ukBrakes',
+    topic: 'brakes',
     of: 'trailerAxlesMax',
     at: 750,
     by: 'trailer',
@@ -136,6 +155,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'ukOverrun',
+    topic: 'brakes',
     of: 'trailerAxlesMax',
     at: 3500,
     by: 'trailer',
@@ -145,6 +165,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'niSum',
+    topic: 'licence',
     of: 'sumOfPlates',
     at: 3500,
     by: 'licence',
@@ -154,6 +175,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'euLicence',
+    topic: 'licence',
     of: 'vehicleMax',
     at: 3500,
     by: 'licence',
@@ -163,6 +185,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'euLicenceC1',
+    topic: 'licence',
     of: 'vehicleMax',
     at: 7500,
     by: 'licence',
@@ -172,6 +195,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'euSum',
+    topic: 'licence',
     of: 'sumOfPlates',
     at: 3500,
     by: 'licence',
@@ -181,6 +205,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'euSum96',
+    topic: 'licence',
     of: 'sumOfPlates',
     at: 4250,
     by: 'licence',
@@ -190,6 +215,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'euBrakes',
+    topic: 'brakes',
     of: 'trailerAxlesMax',
     at: 750,
     by: 'trailer',
@@ -199,6 +225,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'euTrailer',
+    topic: 'brakes',
     of: 'trailerMax',
     at: 3500,
     by: 'trailer',
@@ -208,6 +235,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'euSpeed',
+    topic: 'speed',
     of: 'vehicleMax',
     at: 3500,
     by: 'travel',
@@ -217,6 +245,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'deBands',
+    topic: 'fines',
     of: 'trailerMax',
     at: 2000,
     by: 'travel',
@@ -226,6 +255,7 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'frSpeed',
+    topic: 'speed',
     of: 'sumOfPlates',
     at: 3500,
     by: 'travel',
@@ -235,11 +265,92 @@ export const thresholds: readonly ThresholdFacts[] = [
   },
   {
     id: 'atSpeed',
+    topic: 'speed',
     of: 'sumOfPlates',
     at: 3500,
     by: 'travel',
     countries: ['AT'],
     source: 'atMotorLaw',
+    confidence: 'medium',
+  },
+  {
+    id: 'ukZone',
+    topic: 'zones',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'travel',
+    countries: ['GB'],
+    source: 'ukZones',
+    confidence: 'medium',
+  },
+  {
+    id: 'deInspection',
+    topic: 'tests',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'vehicle',
+    countries: ['DE'],
+    source: 'deMasses',
+    confidence: 'medium',
+  },
+  {
+    id: 'frInspection',
+    topic: 'tests',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'vehicle',
+    countries: ['FR'],
+    source: 'frRoadCode',
+    confidence: 'medium',
+  },
+  {
+    id: 'atInspection',
+    topic: 'tests',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'vehicle',
+    countries: ['AT'],
+    source: 'atMotorLaw',
+    confidence: 'medium',
+  },
+  {
+    id: 'deSign',
+    topic: 'rules',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'travel',
+    countries: ['DE'],
+    source: 'deTraffic',
+    confidence: 'high',
+  },
+  {
+    id: 'frToll',
+    topic: 'tolls',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'travel',
+    countries: ['FR'],
+    source: 'frTolls',
+    confidence: 'high',
+  },
+  {
+    id: 'atToll',
+    topic: 'tolls',
+    of: 'vehicleTechnicalMax',
+    at: 3500,
+    by: 'travel',
+    countries: ['AT'],
+    source: 'atTolls',
+    confidence: 'medium',
+  },
+  {
+    id: 'chToll',
+    topic: 'tolls',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'travel',
+    countries: ['CH'],
+    source: 'chTolls',
     confidence: 'medium',
   },
 ];

@@ -42,7 +42,7 @@ function deciding({ view }: Compiled, { by }: ThresholdFacts): readonly Jurisdic
 
 function figureOf(compiled: Compiled, of: ThresholdFacts['of']): number | null {
   const { vehicle, trailer } = compiled.view;
-  if (of === 'vehicleMax' || of === 'combinationMax') {
+  if (of === 'vehicleMax' || of === 'vehicleTechnicalMax' || of === 'combinationMax') {
     return of === 'combinationMax' && !trailer ? null : plated(compiled, of, ['vehicle']).value;
   }
   if (!trailer) return null;

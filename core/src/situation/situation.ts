@@ -6,7 +6,7 @@ import { licenceSchema } from './licence.ts';
 export const australianStates = ['NSW', 'VIC', 'QLD', 'SA', 'WA', 'TAS', 'ACT', 'NT'] as const;
 export type AustralianState = (typeof australianStates)[number];
 
-const regions = ['au', 'uk', 'eu'] as const;
+export const regions = ['au', 'uk', 'eu'] as const;
 export type Region = (typeof regions)[number];
 
 const jurisdictionSchema = z.strictObject({
@@ -34,10 +34,17 @@ export const situationSchema = z.strictObject({
   ballSchool: z.enum(ballSchools),
   /** Who drives, as far as law asks; left out where nobody has said. */
   licence: licenceSchema.optional(),
+  /** Others who take the wheel, by name, with what they hold. */
+  drivers: z
+    .array(z.strictObject({ id: idField, name: nameField, licence: licenceSchema }))
+    .max(12)
+    .optional(),
   /** kg the owner wants to keep free under every limit. */
   reserve: massField.optional(),
 });
 export type Situation = z.infer<typeof situationSchema>;
+
+export type Driver = NonNullable<Situation['drivers']>[number];
 
 const regionByCountry: Readonly<Record<Country, Region>> = {
   AU: 'au',

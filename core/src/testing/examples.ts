@@ -10,6 +10,7 @@ export const exampleNames = [
   'australian-ute-camper-and-boat',
   'pick-up-with-fifth-wheel',
   'second-hand-caravan-alone',
+  'german-motorhome',
 ] as const;
 export type ExampleName = (typeof exampleNames)[number];
 

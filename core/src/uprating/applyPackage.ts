@@ -18,18 +18,26 @@ export const bodyPlates: readonly PlateSource[] = [
 /**
  * The rig with a package on it: its new limits in place of the old ones, its own mass on board. A limit of the body is set
  * on its plates and papers and leaves its parts as they are, so nothing rises above the weakest part; a part's limit is set
- * on the part's plate. Where nobody has stated the limit, a change by so much changes nothing.
+ * on the part's plate. A downrate raises nothing. Where nobody has stated the limit, a change by so much changes nothing.
  */
 export function applyPackage(view: RigView, one: UpratePackage): RigView {
   const body = view[one.of];
   if (!body) return view;
-  const changed = withMass(withLimits(body, one), one);
-  return { ...view, [one.of]: changed };
+  return { ...view, [one.of]: withMass(withGear(withLimits(body, one), one), one) };
 }
 
 export const applyPackages = (view: RigView, all: readonly UpratePackage[]): RigView => all.reduce(applyPackage, view);
 
-function withLimits<Kind extends Body>(body: Kind, { limits }: UpratePackage): Kind {
+/** Parts without a place of their own sit at the axle they are for: the rear axle, or the trailer's. */
+export const placePackages = (view: RigView, all: readonly UpratePackage[]): readonly UpratePackage[] =>
+  all.map((one) => placePackage(view, one));
+
+export function placePackage(view: RigView, one: UpratePackage): UpratePackage {
+  const at = one.of === 'vehicle' ? view.vehicle?.geometry.wheelbase : view.trailer?.geometry.axlePosition;
+  return at === undefined ? one : { ...one, adds: one.adds.map((part) => ({ x: at, ...part })) };
+}
+
+function withLimits<Kind extends Body>(body: Kind, { kind, limits }: UpratePackage): Kind {
   const plates = body.plates.map((plate): Plate => ({
     ...plate,
     figures: plate.figures.map((figure): Figure => {
@@ -38,11 +46,19 @@ function withLimits<Kind extends Body>(body: Kind, { limits }: UpratePackage): K
           limit === figure.limit && (part ? plate.source === part : bodyPlates.includes(plate.source)),
       );
       if (!change) return figure;
-      const value = change.to ?? figure.value + (change.by ?? 0);
+      const wanted = change.to ?? figure.value + (change.by ?? 0);
+      const value = kind === 'downrate' ? Math.min(figure.value, wanted) : wanted;
       return { ...figure, value: Math.max(0, value) };
     }),
   }));
   return { ...body, plates };
+}
+
+/** New tyres, wheels or springs where somebody has described the old ones; where nobody has, they limit nothing. */
+function withGear<Kind extends Body>(body: Kind, { gear: changes }: UpratePackage): Kind {
+  if (!changes || body.kind === 'camper' || !body.gear) return body;
+  const gear = body.gear.map((one) => ({ ...one, ...changes.find(({ axle }) => axle === one.axle) }));
+  return { ...body, gear };
 }
 
 function withMass<Kind extends Body>(body: Kind, { id, name, adds }: UpratePackage): Kind {

@@ -1,7 +1,11 @@
 import type { RigView } from '../loading/rigView.ts';
+import type { LimitName } from '../rig/limitNames.ts';
+import type { Trailer, Vehicle } from '../rig/body.ts';
+import { figuresFor } from '../rig/plate.ts';
 import { platedLimit } from '../rulebook/plated.ts';
+import { regionOf } from '../situation/situation.ts';
 import { assess, type Assessment } from '../verdict/assess.ts';
-import { applyPackage } from './applyPackage.ts';
+import { applyPackage, placePackage } from './applyPackage.ts';
 import { crossings, type Crossings } from './crossings.ts';
 import { loadPattern } from './loadPattern.ts';
 import { usableGain, type UsableGain } from './usableGain.ts';
@@ -16,6 +20,8 @@ export interface JudgedPackage {
   /** By how much the largest of its limits was raised on paper. */
   readonly nominal: number;
   readonly cost: number;
+  /** kg of the gain that come only from what it weighs itself, where weight relieves a limit. */
+  readonly byWeight: number;
   /** null: it gains nothing that could be paid for. */
   readonly costPerKg: number | null;
   /** Plated maximum of the vehicle before and after, and the marks it passes, where it changes. */
@@ -38,9 +44,12 @@ export function judgePackages(
     .filter((one) => concerns(view, one))
     .map((one): JudgedPackage => {
       const then = applyPackage(view, placePackage(view, one));
-      const gain = usableGain(today.checks, assess(then).checks, pattern);
+      const gained = (rig: RigView) => usableGain(today.checks, assess(rig).checks, pattern);
+      const gain = gained(then);
       const cost = costOf(one);
       const usable = gain.usable ?? 0;
+      const weightless = applyPackage(view, { ...one, adds: [] });
+      const without = one.adds.length === 0 ? usable : (gained(weightless).usable ?? usable);
       const from = platedLimit(view, 'vehicleMax', [view.vehicle]).value;
       const to = platedLimit(then, 'vehicleMax', [then.vehicle]).value;
       return {
@@ -48,6 +57,7 @@ export function judgePackages(
         gain,
         own: one.adds.reduce((sum, { mass }) => sum + mass, 0),
         nominal: Math.max(0, ...one.limits.map(({ by }) => by ?? 0)),
+        byWeight: Math.max(0, usable - Math.max(0, without)),
         cost,
         costPerKg: usable > leastGain ? cost / usable : null,
         plated: from === null || to === null || from === to ? null : { from, to, crossed: crossings(from, to, marks) },
@@ -56,12 +66,27 @@ export function judgePackages(
     .sort((a, b) => (a.costPerKg ?? Infinity) - (b.costPerKg ?? Infinity));
 }
 
-/** Whether a package is about anything this rig has: a combination needs a trailer. */
-export const concerns = (view: RigView, { of, limits }: UpratePackage): boolean =>
-  view[of] !== undefined && (view.trailer !== undefined || limits.some(({ limit }) => limit !== 'combinationMax'));
+/** Limits that mean something only while towing. */
+const towingLimits: readonly LimitName[] = ['combinationMax', 'towBraked', 'towUnbraked', 'ballMax', 'dValueKn'];
 
-/** A part without a place of its own sits at the axle it is for: the rear axle, or the trailer's. */
-export function placePackage(view: RigView, one: UpratePackage): UpratePackage {
-  const at = one.of === 'vehicle' ? view.vehicle?.geometry.wheelbase : view.trailer?.geometry.axlePosition;
-  return at === undefined ? one : { ...one, adds: one.adds.map((part) => ({ x: at, ...part })) };
+/** Whether a package can be had there and is about anything this rig has: a combination needs a trailer, a part its plate. */
+export function concerns(view: RigView, { of, kind, limits, gear, regions }: UpratePackage): boolean {
+  const body = view[of];
+  if (!body || (regions && !regions.includes(regionOf(view.situation[of].country)))) return false;
+  const axles = body.gear?.map(({ axle }) => axle) ?? [];
+  const newGear = gear?.some(({ axle }) => axles.includes(axle)) ?? false;
+  return newGear || limits.some((change) => changes(view, body, kind, change));
+}
+
+/** Whether a new limit is about something the body states; a downrate only about what is higher now. */
+function changes(
+  view: RigView,
+  body: Vehicle | Trailer,
+  kind: UpratePackage['kind'],
+  { limit, part, to }: UpratePackage['limits'][number],
+): boolean {
+  if (view.trailer === undefined && towingLimits.includes(limit)) return false;
+  if (part !== undefined && !body.plates.some(({ source }) => source === part)) return false;
+  const now = figuresFor(body, limit)[0]?.value;
+  return kind !== 'downrate' || to === undefined || (now !== undefined && now > to);
 }

@@ -5,11 +5,18 @@ import { bodyPlates } from './applyPackage.ts';
 import type { PatternItem } from './usableGain.ts';
 import type { UpratePackage } from './upratePackage.ts';
 
+interface Change {
+  readonly to?: number | undefined;
+  readonly by?: number | undefined;
+  /** It lowers and never raises. */
+  readonly down?: boolean;
+}
+
 /** A figure of a limit that a package may set anew; the lowest of them governs. */
 interface Part {
   readonly value: number;
   /** For each package: set to, or by so much; null: left alone. */
-  readonly changes: readonly ({ readonly to?: number | undefined; readonly by?: number | undefined } | null)[];
+  readonly changes: readonly (Change | null)[];
 }
 
 /** One check as far as packages and the load pattern touch it. kg. */
@@ -27,11 +34,13 @@ interface LinearCheck {
 /**
  * A loadout brought down to its influence rows, so that any combination of packages costs a handful of sums. Limits that follow
  * from other limits (a D-value, a ratio) stay as they are today: what is found is worked out exactly afterwards.
+ * @param alone for a package that changes tyres, wheels or springs: the checks with it alone on the rig
  */
 export function linearModel(
   { checks }: Pick<Assessment, 'checks'>,
   packages: readonly UpratePackage[],
   pattern: readonly PatternItem[],
+  alone: readonly (Pick<Assessment, 'checks'> | null)[] = [],
 ): readonly LinearCheck[] {
   return checks.flatMap((check): readonly LinearCheck[] => {
     const { use, margin, limit } = check;
@@ -48,15 +57,15 @@ export function linearModel(
         parts: plain
           ? check.figures.map((figure) => ({
               value: figure.value,
-              changes: packages.map(
-                ({ limits }) =>
-                  limits.find(
-                    ({ limit: name, part }) =>
-                      name === figure.limit && (part ? part === figure.source : bodyPlates.includes(figure.source)),
-                  ) ?? null,
-              ),
+              changes: packages.map(({ kind, limits }) => {
+                const found = limits.find(
+                  ({ limit: name, part }) =>
+                    name === figure.limit && (part ? part === figure.source : bodyPlates.includes(figure.source)),
+                );
+                return found ? { to: found.to, by: found.by, down: kind === 'downrate' } : null;
+              }),
             }))
-          : [],
+          : gearPart(check.id, limit, alone),
         own: packages.map(({ of, adds }) => adds.reduce((sum, { mass, x }) => sum + loss(of, x ?? 0, mass), 0)),
         pattern: pattern.reduce((sum, { side, x, mass }) => sum + loss(side, x, mass), 0),
       },
@@ -74,9 +83,20 @@ export function marginWith(one: LinearCheck, picked: readonly number[]): number 
     let now = value;
     for (const at of picked) {
       const change = changes[at];
-      if (change) now = change.to ?? now + (change.by ?? 0);
+      if (!change) continue;
+      const wanted = change.to ?? now + (change.by ?? 0);
+      now = change.down ? Math.min(now, wanted) : wanted;
     }
     if (now < lowest) lowest = now;
   }
   return margin + lowest - one.limit;
+}
+
+/** What new tyres, wheels or springs allow, as one part of the limit; none where no package touches it. */
+function gearPart(id: string, limit: number, alone: readonly (Pick<Assessment, 'checks'> | null)[]): readonly Part[] {
+  const changes = alone.map((one) => {
+    const then = one?.checks.find((check) => check.id === id)?.limit;
+    return then === undefined || then === null || then === limit ? null : { to: then };
+  });
+  return changes.some((change) => change !== null) ? [{ value: limit, changes }] : [];
 }

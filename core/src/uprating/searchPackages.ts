@@ -1,7 +1,7 @@
 import type { RigView } from '../loading/rigView.ts';
 import { assess } from '../verdict/assess.ts';
-import { applyPackages } from './applyPackage.ts';
-import { concerns, placePackage } from './judged.ts';
+import { applyPackages, placePackages } from './applyPackage.ts';
+import { concerns } from './judged.ts';
 import { linearModel, marginWith } from './linearModel.ts';
 import { loadPattern } from './loadPattern.ts';
 import { usableGain, type UsableGain } from './usableGain.ts';
@@ -53,10 +53,18 @@ export function searchPackages(
 ): SearchResult {
   const [main] = views;
   if (!main) return { tried: 0, front: [], cheapestLegal: null, stopped: false };
-  const packages = offered.filter((one) => concerns(main, one)).map((one) => placePackage(main, one));
+  const packages = placePackages(
+    main,
+    offered.filter((one) => concerns(main, one)),
+  );
   const today = views.map((view) => assess(view));
   const pattern = loadPattern(today[0]?.compiled ?? { loads: [] });
-  const models = today.map((one) => linearModel(one, packages, pattern));
+  const models = today.map((one, at) => {
+    const alone = packages.map((offer) =>
+      offer.gear && views[at] ? assess(applyPackages(views[at], [{ ...offer, adds: [] }])) : null,
+    );
+    return linearModel(one, packages, pattern, alone);
+  });
   const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
   const conflicts = packages.map(({ id, excludes }) =>
     packages.flatMap((other, at) => (excludes?.includes(other.id) || other.excludes?.includes(id) ? [at] : [])),
@@ -66,19 +74,23 @@ export function searchPackages(
   let tried = 0;
   let stopped = false;
   const count = 2 ** packages.length;
-  for (let mask = 0; mask < count; mask += 1) {
-    const picked = pickedOf(mask, packages.length);
-    if (picked.some((at) => conflicts[at]?.some((other) => picked.includes(other)))) continue;
+  const take = (picked: readonly number[], mask: number) => {
     const cost = picked.reduce((sum, at) => sum + costOf(packages[at] ?? { costs: [] }), 0);
     const candidate = { picked, cost, usable: total * scaleOf(models[0] ?? [], picked) };
     all.push(candidate);
     if (models.every((model) => isLegal(model, picked))) legal.push(candidate);
     tried += 1;
-    if (tried % eachTime === 0 && !progress(mask, count)) {
-      stopped = true;
-      break;
-    }
-  }
+    if (tried % eachTime === 0 && !progress(mask, count)) stopped = true;
+  };
+  /** Package by package, without and with it: what excludes one picked already is not gone into. */
+  const goOn = (at: number, picked: readonly number[], mask: number): void => {
+    if (stopped) return;
+    if (at === packages.length) return take(picked, mask);
+    goOn(at + 1, picked, mask);
+    if (conflicts[at]?.some((other) => picked.includes(other))) return;
+    goOn(at + 1, [...picked, at], mask + 2 ** (packages.length - 1 - at));
+  };
+  goOn(0, [], 0);
   const exact = ({ picked, cost }: Candidate): Combination => {
     const chosen = picked.flatMap((at) => packages[at] ?? []);
     const then = views.map((view) => assess(applyPackages(view, chosen)));
@@ -96,9 +108,6 @@ export function searchPackages(
     stopped,
   };
 }
-
-const pickedOf = (mask: number, length: number): readonly number[] =>
-  Array.from({ length }, (_, at) => at).filter((at) => (mask >> at) & 1);
 
 type Model = ReturnType<typeof linearModel>;
 

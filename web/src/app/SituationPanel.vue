@@ -14,9 +14,10 @@ import {
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DayField from '../shared/DayField.vue';
 import QuantityField from '../shared/QuantityField.vue';
 import { usePlaces } from '../shared/usePlaces.ts';
-import LicenceForm from './LicenceForm.vue';
+import LicenceForm from '../shared/LicenceForm.vue';
 import PlaceChoice from './PlaceChoice.vue';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
@@ -98,15 +99,12 @@ const addThrough = () => {
       </div>
       <div class="row">
         <label for="day">{{ t('app.situation.date') }}</label>
-        <el-date-picker
+        <DayField
           id="day"
-          :model-value="situation.date ?? ''"
-          type="date"
-          value-format="YYYY-MM-DD"
-          format="D MMM YYYY"
+          :value="situation.date"
           :placeholder="t('app.situation.today')"
-          :aria-label="t('app.situation.date')"
-          @update:model-value="(day: string | null) => change({ date: day ?? undefined })"
+          :label="t('app.situation.date')"
+          @change="(date) => change({ date })"
         />
       </div>
       <div class="row">

@@ -13,6 +13,7 @@ import {
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DayField from './DayField.vue';
 import NameField from './NameField.vue';
 import SlipPlace from './SlipPlace.vue';
 import SlipReading from './SlipReading.vue';
@@ -55,14 +56,11 @@ const removeAll = () => {
   <section class="slip no-print" :aria-label="t('app.slip.title')" :inert="workspace.follows" data-test="slip">
     <div class="head">
       <NameField :name="ticket.name" :label="t('app.slip.name')" @change="(name) => set({ name })" />
-      <el-date-picker
-        :model-value="ticket.date ?? ''"
-        type="date"
-        value-format="YYYY-MM-DD"
-        format="D MMM YYYY"
+      <DayField
+        :value="ticket.date"
         :placeholder="t('app.slip.noDate')"
-        :aria-label="t('app.slip.date')"
-        @update:model-value="(date: string | null) => set({ date: date ?? undefined })"
+        :label="t('app.slip.date')"
+        @change="(date) => set({ date })"
       />
       <label class="steps">
         <span>{{ t('app.slip.steps') }}</span>

@@ -1,4 +1,11 @@
-import type { BasedVerdict, VerdictBasis, verdictFrom } from '@wagonomos/core';
+import {
+  assess,
+  platesOnce,
+  underPlatesUntil,
+  type BasedVerdict,
+  type VerdictBasis,
+  type verdictFrom,
+} from '@wagonomos/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -26,6 +33,14 @@ export function useBasis() {
     if (asked.value === 'plan' || asked.value === 'corrected') return asked.value;
     return { slip: asked.value };
   });
+  /** Until which day the plates held that everything is read against; today's where nobody asks. */
+  const eras = computed(() => (rig.view ? platesOnce(rig.view) : []));
+  const era = computed((): string | null => {
+    const { plates } = route.query;
+    const known = eras.value.some(({ until }) => until === plates);
+    return choosing.includes(String(route.name)) && typeof plates === 'string' && known ? plates : null;
+  });
+  const view = computed(() => (rig.view && era.value !== null ? underPlatesUntil(rig.view, era.value) : rig.view));
   const fromSlips = shallowRef<typeof verdictFrom>();
   watch(
     asked,
@@ -35,15 +50,27 @@ export function useBasis() {
     { immediate: true },
   );
   const based = computed((): BasedVerdict | null => {
-    if (!rig.view || !rig.assessment) return null;
-    if (basis.value === 'plan') return { from: 'plan', assessment: rig.assessment };
-    return fromSlips.value?.(rig.view, slips.value, basis.value) ?? null;
+    if (!view.value || !rig.assessment) return null;
+    if (basis.value === 'plan') {
+      return { from: 'plan', assessment: view.value === rig.view ? rig.assessment : assess(view.value) };
+    }
+    return fromSlips.value?.(view.value, slips.value, basis.value) ?? null;
   });
-  const choose = (from: string) => router.replace({ query: from === 'plan' ? {} : { from } });
+  const query = computed(() => ({
+    ...(asked.value === 'plan' ? {} : { from: asked.value }),
+    ...(era.value === null ? {} : { plates: era.value }),
+  }));
+  const go = ({ from = asked.value, plates = era.value ?? '' }) =>
+    router.replace({ query: { ...(from === 'plan' ? {} : { from }), ...(plates === '' ? {} : { plates }) } });
+  const choose = (from: string) => go({ from });
+  const chooseEra = (plates: string) => go({ plates });
   const slipName = ({ name, date }: { readonly name: string; readonly date?: string | undefined }) =>
     t('app.card.slip', { slip: name, day: date ?? '' });
-  /** In words what it is drawn from, corrections with it. */
-  const says = computed((): string => {
+  /** In words what it is drawn from, corrections with it, and against which plates. */
+  const says = computed((): string =>
+    era.value === null ? drawnFrom.value : `${drawnFrom.value} ${t('app.era.says', { day: era.value })}`,
+  );
+  const drawnFrom = computed((): string => {
     const found = based.value;
     const loadout = rig.view?.loadout.name ?? '';
     if (!found) return '';
@@ -65,5 +92,12 @@ export function useBasis() {
       : []),
     ...slips.value.map((one) => ({ value: one.id, label: slipName(one) })),
   ]);
-  return { asked, based, choices, choose, says };
+  const eraChoices = computed(() => [
+    { value: '', label: t('app.era.now') },
+    ...eras.value.map(({ until, names }) => ({
+      value: until,
+      label: t('app.era.until', { day: until, names: names.join(', ') }),
+    })),
+  ]);
+  return { asked, based, choices, choose, says, view, era, eraChoices, chooseEra, query };
 }

@@ -1,7 +1,7 @@
 import localforage from 'localforage';
 import { askPictures } from '../workers/pictureTasks.ts';
 
-/** Photographs of plates and slips, by the hash of their contents, beside the document and not in it. */
+/** Photographs of plates and slips, papers of cases, by the hash of their contents, beside the document and not in it. */
 const store = localforage.createInstance({ name: 'wagonomos', storeName: 'photos' });
 
 /** Why a picture was not kept: it is none, or the browser has no room left. */
@@ -12,6 +12,22 @@ export async function keepPhoto(file: Blob): Promise<{ readonly hash: string } |
   const answer = await askPictures({ kind: 'shrink', file });
   if (answer.kind !== 'shrunk') return { refused: 'notAPicture' };
   return (await kept(answer.hash, answer.blob)) ? { hash: answer.hash } : { refused: 'noRoom' };
+}
+
+/** Larger papers are refused, bytes: a certificate is a page or two. */
+const largestPaper = 12_000_000;
+
+/** Keeps a PDF as it is. @returns its hash, or why it was refused */
+export async function keepPaper(
+  file: Blob,
+): Promise<{ readonly hash: string } | { readonly refused: 'notAPaper' | 'tooLarge' | 'noRoom' }> {
+  if (file.size > largestPaper) return { refused: 'tooLarge' };
+  const bytes = await file.arrayBuffer();
+  if (new TextDecoder('latin1').decode(bytes.slice(0, 5)) !== '%PDF-') return { refused: 'notAPaper' };
+  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', bytes));
+  const hash = [...digest].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  const paper = new Blob([bytes], { type: 'application/pdf' });
+  return (await kept(hash, paper)) ? { hash } : { refused: 'noRoom' };
 }
 
 /** Whether the browser had room for it. */

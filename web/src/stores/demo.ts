@@ -9,6 +9,7 @@ export async function demoWorkspace(): Promise<Workspace> {
     import('../../../examples/australian-ute-camper-and-boat.wagonomos.json'),
     import('../../../examples/pick-up-with-fifth-wheel.wagonomos.json'),
     import('../../../examples/second-hand-caravan-alone.wagonomos.json'),
+    import('../../../examples/german-motorhome.wagonomos.json'),
   ]);
   return files.reduce(
     (all, file) => {

@@ -45,7 +45,7 @@ async function started(kept: Record<string, unknown> = {}) {
 describe('the workspace', () => {
   it('starts with the invented rigs and keeps nothing until something is changed', async () => {
     const { workspace, store } = await started();
-    expect(workspace.document?.rigs).toHaveLength(6);
+    expect(workspace.document?.rigs).toHaveLength(7);
     expect(store.entries.has('workspace')).toBe(false);
   });
 
@@ -108,7 +108,7 @@ describe('the workspace', () => {
     const store: KeyValueStore = { get: () => Promise.reject(new Error('denied')), set: () => Promise.resolve() };
     const workspace = useWorkspace();
     await workspace.start({ store, tabs: fakeTabs().tabs });
-    expect(workspace.document?.rigs).toHaveLength(6);
+    expect(workspace.document?.rigs).toHaveLength(7);
     expect(workspace.saveFailed).toBe(true);
   });
 
@@ -118,7 +118,7 @@ describe('the workspace', () => {
     expect(workspace.damaged?.problem.code).toBe('invalid');
     expect(workspace.damaged?.text).toContain('"gone"');
     expect(store.entries.get('workspace-damaged')).toEqual(broken);
-    expect(workspace.document?.rigs).toHaveLength(6);
+    expect(workspace.document?.rigs).toHaveLength(7);
   });
 });
 

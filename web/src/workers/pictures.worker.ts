@@ -26,11 +26,20 @@ async function shrink(file: Blob): Promise<PictureAnswer> {
   return { kind: 'shrunk', hash, blob };
 }
 
-/** One parcel: the document as text, and its pictures as they are: packing them again gains nothing. */
+/** Where a parcel keeps what is not the document, by the kind of it. */
+const shelves = [
+  { folder: 'pictures', ending: 'jpg', type: 'image/jpeg' },
+  { folder: 'papers', ending: 'pdf', type: 'application/pdf' },
+] as const;
+const shelfOf = (name: string) =>
+  shelves.find(({ folder, ending }) => new RegExp(`^${folder}/[0-9a-f]{64}\\.${ending}$`).test(name));
+
+/** One parcel: the document as text, its pictures and papers as they are: packing them again gains nothing. */
 async function pack(text: string, pictures: readonly { hash: string; blob: Blob }[]): Promise<PictureAnswer> {
   const files: Zippable = { [documentName]: [strToU8(text), { level: 6 }] };
   for (const { hash, blob } of pictures) {
-    files[`pictures/${hash}.jpg`] = [new Uint8Array(await blob.arrayBuffer()), { level: 0 }];
+    const { folder, ending } = shelves.find(({ type }) => type === blob.type) ?? shelves[0];
+    files[`${folder}/${hash}.${ending}`] = [new Uint8Array(await blob.arrayBuffer()), { level: 0 }];
   }
   return { kind: 'packed', blob: new Blob([zipSync(files)], { type: 'application/zip' }) };
 }
@@ -38,20 +47,18 @@ async function pack(text: string, pictures: readonly { hash: string; blob: Blob 
 async function unpack(file: Blob): Promise<PictureAnswer> {
   const files = unzipSync(new Uint8Array(await file.arrayBuffer()), {
     filter: ({ name, originalSize }) =>
-      name === documentName ? originalSize <= mostText : isPicture(name) && originalSize <= mostPicture,
+      name === documentName ? originalSize <= mostText : shelfOf(name) !== undefined && originalSize <= mostPicture,
   });
   const document = files[documentName];
   if (!document) return { kind: 'failed', why: 'noDocument' };
-  const pictures = Object.entries(files)
-    .filter(([name]) => isPicture(name))
-    .map(([name, bytes]) => ({
-      hash: name.slice('pictures/'.length, -'.jpg'.length),
-      blob: new Blob([bytes as BlobPart], { type: 'image/jpeg' }),
-    }));
+  const pictures = Object.entries(files).flatMap(([name, bytes]) => {
+    const shelf = shelfOf(name);
+    if (!shelf) return [];
+    const hash = name.slice(shelf.folder.length + 1, -shelf.ending.length - 1);
+    return [{ hash, blob: new Blob([bytes], { type: shelf.type }) }];
+  });
   return { kind: 'unpacked', text: strFromU8(document), pictures };
 }
-
-const isPicture = (name: string): boolean => /^pictures\/[0-9a-f]{64}\.jpg$/.test(name);
 
 const answer = (task: PictureTask): Promise<PictureAnswer> => {
   if (task.kind === 'shrink') return shrink(task.file);

@@ -12,6 +12,7 @@ import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import SlipForm from '../../shared/SlipForm.vue';
+import BasisChoice from '../../shared/BasisChoice.vue';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useSlips } from '../../shared/useSlips.ts';
 
@@ -24,9 +25,9 @@ const arithmetic = useArithmetic();
 const workspace = useWorkspace();
 
 const { start } = useSlips();
-const { asked, based, choices, choose, says } = useBasis();
+const { based, choose, says, view } = useBasis();
 const ticket = computed(() => (based.value?.from === 'slip' ? based.value.ticket : undefined));
-const weighed = computed(() => (rig.view && ticket.value ? assessTicket(rig.view, ticket.value) : null));
+const weighed = computed(() => (view.value && ticket.value ? assessTicket(view.value, ticket.value) : null));
 const assessment = computed(() => based.value?.assessment);
 const newSlip = () => {
   if (rig.view) void choose(start(rig.view));
@@ -68,10 +69,7 @@ const print = () => window.print();
       <el-button class="no-print" @click="print"><Printer :size="16" />{{ t('app.card.print') }}</el-button>
     </header>
     <div class="source no-print">
-      <label for="card-from">{{ t('app.card.source') }}</label>
-      <el-select id="card-from" :model-value="asked" :aria-label="t('app.card.source')" @change="choose">
-        <el-option v-for="one in choices" :key="one.value" :value="one.value" :label="one.label" />
-      </el-select>
+      <BasisChoice :label="t('app.card.source')" />
       <button type="button" class="quiet-button" :disabled="workspace.follows" @click="newSlip">
         <Plus :size="15" />{{ t('app.card.newSlip') }}
       </button>

@@ -2,6 +2,7 @@
 import { changeThing, placeKinds, placeThing, type PlaceKind, type RigView, type Thing } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import DayField from '../../shared/DayField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useShelf } from '../../stores/shelf.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -59,12 +60,10 @@ const allow = (kinds: PlaceKind[]) => change({ onlyIn: kinds.length > 0 ? kinds 
       />
       <label>
         {{ t('app.thing.weighedOn') }}
-        <el-date-picker
-          :model-value="thing.weighedOn ?? ''"
-          type="date"
-          value-format="YYYY-MM-DD"
-          :aria-label="t('app.thing.weighedOn')"
-          @update:model-value="(day: string | null) => change({ weighedOn: day ?? undefined })"
+        <DayField
+          :value="thing.weighedOn"
+          :label="t('app.thing.weighedOn')"
+          @change="(weighedOn) => change({ weighedOn })"
         />
       </label>
       <QuantityField

@@ -8,6 +8,7 @@ import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import EmptyMassForm from './EmptyMassForm.vue';
 import FittedList from './FittedList.vue';
+import FormerPlates from './FormerPlates.vue';
 import GearForm from './GearForm.vue';
 import GeometryForm from './GeometryForm.vue';
 import PlateCard from './PlateCard.vue';
@@ -52,6 +53,7 @@ const setBerths = (berths: number | undefined) =>
       <PlateCard v-for="plate in body.plates" :key="plate.id" :body="body" :plate="plate" />
     </div>
     <p v-if="body.plates.length === 0" class="soft">{{ t('app.plates.none') }}</p>
+    <FormerPlates :body="body" />
     <div v-if="body.kind === 'trailer'" class="facts">
       <el-checkbox :model-value="body.braked" @change="brake">{{ t('app.plates.braked') }}</el-checkbox>
       <label>

@@ -5,6 +5,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
+import DayField from '../../shared/DayField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
@@ -128,13 +129,10 @@ const remove = (part: Part) =>
         </template>
         <label>
           {{ t('app.fitted.date') }}
-          <el-date-picker
-            :model-value="part.date ?? ''"
-            type="date"
-            value-format="YYYY-MM-DD"
-            format="D MMM YYYY"
-            :aria-label="t('app.fitted.dateOf', { name: part.name })"
-            @update:model-value="(day: string | null) => change(part, { date: day ?? undefined })"
+          <DayField
+            :value="part.date"
+            :label="t('app.fitted.dateOf', { name: part.name })"
+            @change="(date) => change(part, { date })"
           />
         </label>
       </div>

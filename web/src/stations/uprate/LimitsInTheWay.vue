@@ -16,6 +16,7 @@ const arithmetic = useArithmetic();
 const pattern = computed(() => loadPattern(props.assessment.compiled));
 const rows = computed(() => inTheWay(props.assessment.checks, pattern.value));
 const widest = computed(() => Math.max(1, ...rows.value.slice(0, 8).map(({ room }) => Math.abs(room))));
+/** What is left is rounded down, what is over up. */
 const kg = (value: number) => written(Math.abs(displayMass(value, settings.massUnit, 'margin')), 0);
 const says = (room: number) =>
   t(room < 0 ? 'app.uprate.over' : 'app.uprate.room', { mass: kg(room), unit: settings.massUnit });

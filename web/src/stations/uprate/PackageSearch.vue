@@ -5,7 +5,8 @@ import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { startSearch } from '../../workers/searchTask.ts';
-import { useExamplePackages } from './useExamplePackages.ts';
+import { useBench } from './useBench.ts';
+import { useLoadouts } from './useLoadouts.ts';
 
 /** All combinations that can be had together: what each cost can reach, and the cheapest that makes every wanted loadout legal. */
 const FrontChart = defineAsyncComponent(() => import('../../charts/FrontChart.vue'));
@@ -13,23 +14,12 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const workspace = useWorkspace();
-const { packages, currency, kg, money, unit } = useExamplePackages(() => props.view);
+const { all, comparable: packages, currency, kg, money, unit, takeAll, unwanted, want } = useBench(() => props.view);
 
-const loadouts = computed(() => {
-  const ids = new Set([props.view.rig.loadout, ...(props.view.rig.variants ?? [])]);
-  return (workspace.document?.loadouts ?? []).filter(({ id }) => ids.has(id));
-});
-const unwanted = ref<ReadonlySet<string>>(new Set());
+const loadouts = useLoadouts(() => props.view);
 const wanted = computed(() =>
-  loadouts.value.filter(({ id }) => id === props.view.rig.loadout || !unwanted.value.has(id)),
+  loadouts.value.filter(({ id }) => id === props.view.rig.loadout || !unwanted.value.includes(id)),
 );
-const want = (id: string, on: boolean) => {
-  const next = new Set(unwanted.value);
-  if (on) next.delete(id);
-  else next.add(id);
-  unwanted.value = next;
-};
-
 const share = ref<number | null>(null);
 const result = shallowRef<SearchResult | null>(null);
 const broken = ref(false);
@@ -120,7 +110,17 @@ const cheapest = computed((): string => {
     <p v-if="broken" role="alert">{{ t('app.uprate.broken') }}</p>
     <template v-if="result">
       <p class="cheapest" role="status" data-test="cheapest">{{ cheapest }}</p>
-      <p class="soft">{{ t('app.uprate.tried', { count: result.tried }) }}</p>
+      <el-button
+        v-if="result.cheapestLegal && result.cheapestLegal.ids.length > 0"
+        type="primary"
+        @click="takeAll(result.cheapestLegal.ids, 'changes')"
+      >
+        {{ t('app.uprate.seeChanges') }}
+      </el-button>
+      <p class="soft">{{ t('app.uprate.tried', { count: result.tried }, result.tried) }}</p>
+      <p v-if="packages.length < all.length" class="soft">
+        {{ t('app.uprate.otherMoney', { count: all.length - packages.length, currency }) }}
+      </p>
       <FrontChart v-if="points.length > 1" :points="points" :unit="unit" :currency="currency" />
       <table>
         <thead>
@@ -134,6 +134,9 @@ const cheapest = computed((): string => {
           <tr v-for="one in result.front" :key="one.ids.join()">
             <th scope="row">
               {{ names(one.ids) }}
+              <button v-if="one.ids.length > 0" type="button" class="put" @click="takeAll(one.ids, 'packages')">
+                {{ t('app.uprate.putThese') }}
+              </button>
               <small>{{
                 t(one.gain.after.kind === 'over' ? 'app.uprate.overStill' : 'app.uprate.next', {
                   limit: one.gain.after.binding.map(({ name }) => say(name)).join(', '),
@@ -153,8 +156,24 @@ const cheapest = computed((): string => {
 
 <style scoped src="../../shared/figureTable.css"></style>
 <style scoped>
+td.num {
+  white-space: nowrap;
+}
+.cheapest + .el-button {
+  margin: 8px 0;
+}
 tbody th {
   padding: 5px 0;
+}
+.put {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--pen);
+  font: inherit;
+  font-size: 13.5px;
+  text-decoration: underline;
+  cursor: pointer;
 }
 fieldset {
   margin: 0;

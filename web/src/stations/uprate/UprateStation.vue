@@ -1,45 +1,31 @@
 <script setup lang="ts">
-import { useI18n } from 'vue-i18n';
+import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useRig } from '../../stores/rig.ts';
-import LimitsInTheWay from './LimitsInTheWay.vue';
-import PackageSearch from './PackageSearch.vue';
-import PackageTable from './PackageTable.vue';
+import { useWorkspace } from '../../stores/workspace.ts';
+import BenchStrip from './BenchStrip.vue';
+import { useBench, type SheetName } from './useBench.ts';
+import WaySheet from './WaySheet.vue';
 
-/** What stands in the way of carrying more, and what each package would really be worth on this rig. */
-const { t } = useI18n();
+/** From the limit in the way to the new plate: five sheets, one at a time. */
 const rig = useRig();
+const workspace = useWorkspace();
+const parts: Readonly<Record<SheetName, Component>> = {
+  way: WaySheet,
+  packages: defineAsyncComponent(() => import('./PackagesSheet.vue')),
+  changes: defineAsyncComponent(() => import('./ChangesSheet.vue')),
+  others: defineAsyncComponent(() => import('./OthersSheet.vue')),
+  case: defineAsyncComponent(() => import('./CaseSheet.vue')),
+};
+const { sheet } = useBench(() => {
+  if (!rig.view) throw new Error('no rig in hand');
+  return rig.view;
+});
+const shown = computed(() => parts[sheet.value]);
 </script>
 
 <template>
-  <div v-if="rig.view && rig.assessment" class="bench uprate">
-    <section>
-      <h2>{{ t('app.uprate.inTheWay') }}</h2>
-      <LimitsInTheWay :assessment="rig.assessment" />
-    </section>
-    <section>
-      <h2>{{ t('app.uprate.packages') }}</h2>
-      <PackageTable :view="rig.view" :assessment="rig.assessment" />
-      <h2>{{ t('app.uprate.combinations') }}</h2>
-      <PackageSearch :view="rig.view" />
-      <p class="soft">{{ t('app.uprate.later') }}</p>
-    </section>
+  <div v-if="rig.view && rig.assessment" :inert="workspace.follows">
+    <BenchStrip :view="rig.view" />
+    <component :is="shown" :view="rig.view" :assessment="rig.assessment" />
   </div>
 </template>
-
-<style scoped>
-.uprate {
-  grid-template-columns: minmax(300px, 0.6fr) minmax(0, 1.4fr);
-}
-h2:not(:first-child) {
-  margin-top: 20px;
-}
-.soft {
-  margin-top: 14px;
-  color: var(--soft);
-}
-@media (width <= 1000px) {
-  .uprate {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
-</style>

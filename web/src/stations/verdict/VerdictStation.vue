@@ -2,6 +2,7 @@
 import { checkGroups, journeyOf, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import BasisChoice from '../../shared/BasisChoice.vue';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useRig } from '../../stores/rig.ts';
 import CheckRow from './CheckRow.vue';
@@ -17,7 +18,7 @@ const rig = useRig();
 
 const order: readonly Check['status'][] = ['over', 'tight', 'unknown', 'within'];
 const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
-const { asked, based, choices, choose } = useBasis();
+const { based, query } = useBasis();
 const checks = computed(() => based.value?.assessment.checks ?? []);
 const groups = computed(() =>
   checkGroups
@@ -47,20 +48,13 @@ const countries = computed(() => {
 
 <template>
   <div class="verdict">
-    <div class="drawn no-print">
-      <label for="verdict-from">{{ t('app.card.source') }}</label>
-      <el-select id="verdict-from" :model-value="asked" :aria-label="t('app.card.source')" @change="choose">
-        <el-option v-for="one in choices" :key="one.value" :value="one.value" :label="one.label" />
-      </el-select>
-    </div>
+    <BasisChoice class="drawn" :label="t('app.card.source')" />
     <p class="rules">
       {{ t('app.verdict.rules', { countries: countries.map((one) => t(`app.country.${one}`)).join(', ') }) }}
       <span class="legend">
         <span v-for="kind in kinds" :key="kind" class="kind" :class="kind">{{ t(`app.kind.${kind}`) }}</span>
       </span>
-      <RouterLink :to="{ name: 'card', params: { rig: rig.rigId }, query: asked === 'plan' ? {} : { from: asked } }">{{
-        t('app.card.open')
-      }}</RouterLink>
+      <RouterLink :to="{ name: 'card', params: { rig: rig.rigId }, query }">{{ t('app.card.open') }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
     </p>
     <MissingList />
@@ -88,14 +82,7 @@ const countries = computed(() => {
   padding: 14px 18px 30px;
 }
 .drawn {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 10px;
-  align-items: center;
   margin-bottom: 8px;
-}
-.drawn .el-select {
-  width: min(460px, 100%);
 }
 .rules {
   display: flex;

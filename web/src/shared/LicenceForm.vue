@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { classesOf, countries, licenceCodes, testPeriods, type Country, type Licence } from '@wagonomos/core';
-import { computed } from 'vue';
+import { computed, useId } from 'vue';
 import { useI18n } from 'vue-i18n';
 
 /** What the driver holds, as far as law asks. Nobody has to say; then nothing is judged. */
 const props = defineProps<{ licence: Licence | undefined }>();
 const emit = defineEmits<{ change: [licence: Licence | undefined] }>();
 const { t } = useI18n();
+/** Several drivers may stand on one page. */
+const id = useId();
 const stages = ['learner', 'p1', 'p2'] as const;
 type Stage = (typeof stages)[number];
 type Period = (typeof testPeriods)[number];
@@ -31,9 +33,9 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
 
 <template>
   <div class="row">
-    <label for="issuer">{{ t('app.situation.licence') }}</label>
+    <label :for="`${id}-issuer`">{{ t('app.situation.licence') }}</label>
     <el-select
-      id="issuer"
+      :id="`${id}-issuer`"
       :model-value="licence?.issuer ?? ''"
       :placeholder="t('app.situation.noLicence')"
       :aria-label="t('app.situation.licence')"
@@ -45,9 +47,9 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
   </div>
   <template v-if="licence">
     <div class="row">
-      <label for="classes">{{ t('app.situation.classes') }}</label>
+      <label :for="`${id}-classes`">{{ t('app.situation.classes') }}</label>
       <el-select
-        id="classes"
+        :id="`${id}-classes`"
         multiple
         :model-value="[...licence.classes]"
         :aria-label="t('app.situation.classes')"
@@ -67,9 +69,9 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
       </el-select>
     </div>
     <div v-if="british" class="row">
-      <label for="tested">{{ t('app.situation.tested') }}</label>
+      <label :for="`${id}-tested`">{{ t('app.situation.tested') }}</label>
       <el-select
-        id="tested"
+        :id="`${id}-tested`"
         :model-value="licence.tested ?? ''"
         :placeholder="t('app.situation.notSaid')"
         :aria-label="t('app.situation.tested')"
@@ -85,9 +87,9 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
       </el-select>
     </div>
     <div v-if="european" class="row">
-      <label for="codes">{{ t('app.situation.codes') }}</label>
+      <label :for="`${id}-codes`">{{ t('app.situation.codes') }}</label>
       <el-select
-        id="codes"
+        :id="`${id}-codes`"
         multiple
         :model-value="[...(licence.codes ?? [])]"
         :placeholder="t('app.situation.noCodes')"
@@ -98,9 +100,9 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
       </el-select>
     </div>
     <div class="row">
-      <label for="age">{{ t('app.situation.age') }}</label>
+      <label :for="`${id}-age`">{{ t('app.situation.age') }}</label>
       <el-input-number
-        id="age"
+        :id="`${id}-age`"
         :model-value="licence.age ?? null"
         :min="14"
         :max="110"

@@ -1,0 +1,58 @@
+import type { Workspace } from '../exchange/workspace.ts';
+import type { Alternative } from '../uprating/alternatives.ts';
+import { loadoutIds } from './variantEdits.ts';
+import { inList, withoutUndefined } from './lists.ts';
+
+/**
+ * Keeps an alternative: as another loadout of the rig and in hand from now on; lighter things beside the old ones; with a
+ * trailer, as a rig of its own.
+ * @returns the document, and the rig that has it
+ */
+export function keepAlternative(
+  workspace: Workspace,
+  rigId: string,
+  { view, id: kind }: Alternative,
+  name: string,
+  newId: () => string,
+): { readonly workspace: Workspace; readonly rig: string } {
+  const loadoutId = newId();
+  const renamed = new Map<string, string>();
+  const lighter = [...view.things.values()].flatMap((thing) => {
+    const known = workspace.things.find(({ id }) => id === thing.id);
+    if (!known || JSON.stringify(known) === JSON.stringify(thing)) return [];
+    renamed.set(thing.id, newId());
+    return [{ ...thing, id: renamed.get(thing.id) ?? thing.id }];
+  });
+  const trailer = kind === 'smallTrailer' && view.trailer ? { ...view.trailer, id: newId() } : null;
+  const placements = view.loadout.placements.map((one) => ({
+    ...one,
+    thing: renamed.get(one.thing) ?? one.thing,
+    body: trailer && one.body === view.trailer?.id ? trailer.id : one.body,
+  }));
+  const loadout = { ...view.loadout, id: loadoutId, name, placements };
+  const kept: Workspace = {
+    ...workspace,
+    things: [...workspace.things, ...lighter],
+    loadouts: [...workspace.loadouts, loadout],
+  };
+  const rig = workspace.rigs.find((one) => one.id === rigId);
+  if (trailer && rig) {
+    const own = { id: newId(), name, trailer: trailer.id, loadout: loadoutId, variants: undefined };
+    const towing = withoutUndefined({ ...rig, ...own });
+    return {
+      workspace: { ...kept, bodies: [...kept.bodies, trailer], rigs: [...kept.rigs, towing] },
+      rig: towing.id,
+    };
+  }
+  return {
+    workspace: {
+      ...kept,
+      rigs: inList(kept.rigs, rigId, (one) => ({
+        ...one,
+        loadout: loadoutId,
+        variants: [...loadoutIds(one), loadoutId],
+      })),
+    },
+    rig: rigId,
+  };
+}

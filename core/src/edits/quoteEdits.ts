@@ -1,0 +1,22 @@
+import type { Workspace } from '../exchange/workspace.ts';
+import type { Quote } from '../uprating/upratePackage.ts';
+import { inList, without } from './lists.ts';
+
+export const addQuote = (workspace: Workspace, quote: Quote): Workspace => ({
+  ...workspace,
+  quotes: [...workspace.quotes, quote],
+});
+
+/** Replaces a quote by another with its id. */
+export const setQuote = (workspace: Workspace, quote: Quote): Workspace => ({
+  ...workspace,
+  quotes: inList(workspace.quotes, quote.id, () => quote),
+});
+
+/** Takes a quote away, and what other quotes say of it. Cases keep their own copy. */
+export const removeQuote = (workspace: Workspace, id: string): Workspace => ({
+  ...workspace,
+  quotes: without(workspace.quotes, id).map((quote) =>
+    quote.excludes?.includes(id) ? { ...quote, excludes: quote.excludes.filter((one) => one !== id) } : quote,
+  ),
+});

@@ -1,0 +1,171 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message, verbatim } from '../messages/message.ts';
+import { comparesLoad, type Check } from '../rulebook/check.ts';
+import { platedLimit } from '../rulebook/plated.ts';
+import { thresholdsOf, type NearThreshold } from '../rulebook/thresholds.ts';
+import type { Country } from '../situation/countries.ts';
+import type { Assessment } from '../verdict/assess.ts';
+import { consequence, type Consequence, type ConsequenceTopic } from './consequence.ts';
+import { licencesThen } from './licencesThen.ts';
+import { speedsThen } from './speedsThen.ts';
+import { uprateFacts, type SaidWhen } from './uprateFacts.data.ts';
+
+/** In the order in which people ask. */
+const topics: readonly ConsequenceTopic[] = [
+  'licence',
+  'limits',
+  'speed',
+  'brakes',
+  'chains',
+  'equipment',
+  'rules',
+  'tests',
+  'tax',
+  'tolls',
+  'zones',
+  'fines',
+  'towing',
+  'mass',
+  'insurance',
+  'resale',
+  'reversal',
+  'abroad',
+];
+
+/**
+ * Everything that is otherwise after a change of plates or of the rig: licences of every driver, speeds on the way, marks
+ * passed up and down, each by its own figure, checks that turn over, and what goes with any new plate. Nothing here is a
+ * verdict; each entry says its source and how sure it is.
+ */
+export function beforeAfter(before: Assessment, after: Assessment): readonly Consequence[] {
+  const found = [
+    ...licencesThen(before.compiled.view, after.compiled.view),
+    ...turned(before, after),
+    ...speedsThen(before.compiled, after.compiled),
+    ...marks(before.compiled, after.compiled),
+    ...goesWithIt(before.compiled, after.compiled),
+  ];
+  return found.sort((a, b) => topics.indexOf(a.topic) - topics.indexOf(b.topic));
+}
+
+/** Marks that lie between the figure of before and the one of after. */
+function marks(before: Compiled, after: Compiled): readonly Consequence[] {
+  const then = new Map(thresholdsOf(after).map((one) => [one.facts.id, one]));
+  const now = thresholdsOf(before);
+  const passed = now.flatMap((one): readonly Consequence[] => {
+    const other = then.get(one.facts.id);
+    return other && other.passed !== one.passed ? [markPassed(one, other, before)] : [];
+  });
+  return [...passed, ...technicalMass(before, after)];
+}
+
+function markPassed({ facts, value }: NearThreshold, other: NearThreshold, { view }: Compiled): Consequence {
+  const { situation } = view;
+  const ask =
+    facts.by === 'licence'
+      ? (situation.licence?.issuer ?? situation.vehicle.country)
+      : facts.by === 'travel'
+        ? (facts.countries[0] ?? situation.travel.country)
+        : situation[facts.by].country;
+  return consequence({
+    id: `mark.${facts.id}`,
+    topic: facts.topic,
+    change: other.passed ? 'begins' : 'ends',
+    mark: { of: facts.of, from: value, to: other.value, at: facts.at },
+    says: message(`threshold.${facts.id}`),
+    source: facts.source,
+    confidence: facts.confidence,
+    ask,
+  });
+}
+
+/** Austrian tolls go by the technical mass, which a downrate may leave: where it stands nowhere, that is said, not guessed. */
+function technicalMass(before: Compiled, after: Compiled): readonly Consequence[] {
+  const { situation, vehicle } = before.view;
+  const toAustria = [situation.travel, ...(situation.through ?? [])].some(({ country }) => country === 'AT');
+  const from = platedLimit(before.view, 'vehicleMax', [vehicle]).value;
+  const to = platedLimit(after.view, 'vehicleMax', [after.view.vehicle]).value;
+  const stated = platedLimit(before.view, 'vehicleTechnicalMax', [vehicle]).value !== null;
+  if (!toAustria || stated || from === null || to === null || from > 3500 === to > 3500) return [];
+  return [
+    consequence({
+      id: 'mark.atTollUnknown',
+      topic: 'tolls',
+      change: 'open',
+      says: message('uprate.technicalMass'),
+      source: 'atTolls',
+      confidence: 'medium',
+      ask: 'AT',
+    }),
+  ];
+}
+
+/** Checks that were kept and are not, or the other way round: brakes, chains, sums and ratios that go by the plates, and loads. */
+function turned(before: Assessment, after: Assessment): readonly Consequence[] {
+  const then = new Map(after.checks.map((check) => [check.id, check]));
+  return before.checks.flatMap((check): readonly Consequence[] => {
+    const other = then.get(check.id);
+    if (!other || check.rule === 'people.licence' || check.kind === 'guidance') return [];
+    const [was, is] = [state(check), state(other)];
+    if (was === is) return [];
+    return [
+      consequence({
+        id: `check.${check.id}`,
+        topic: topicOf(check),
+        change: is === 'over' ? 'begins' : was === 'over' ? 'ends' : 'open',
+        says: other.name,
+        before: message(`uprate.check.${was}`),
+        after: message(`uprate.check.${is}`),
+        source: check.source.source,
+        confidence: check.source.confidence,
+        ask: check.source.ask,
+      }),
+    ];
+  });
+}
+
+const state = ({ status }: Check): 'kept' | 'over' | 'unknown' =>
+  status === 'over' || status === 'unknown' ? status : 'kept';
+
+function topicOf(check: Check): ConsequenceTopic {
+  if (comparesLoad(check)) return 'limits';
+  const [area] = check.rule.split('.');
+  if (area === 'brakes' || area === 'breakaway') return 'brakes';
+  return area === 'chains' ? 'chains' : area === 'road' ? 'speed' : 'rules';
+}
+
+const carMass = 3500;
+
+function goesWithIt(before: Compiled, after: Compiled): readonly Consequence[] {
+  return (['vehicle', 'trailer'] as const).flatMap((of): readonly Consequence[] => {
+    const body = before.view[of];
+    if (!body) return [];
+    const limit = of === 'vehicle' ? 'vehicleMax' : 'trailerMax';
+    const from = platedLimit(before.view, limit, [body]).value;
+    const to = platedLimit(after.view, limit, [after.view[of]]).value;
+    if (from === null || to === null || from === to) return [];
+    const country: Country = before.view.situation[of].country;
+    const holds: Readonly<Record<SaidWhen, boolean>> = {
+      always: true,
+      raised: to > from,
+      lowered: to < from,
+      aboveCar: of === 'vehicle' && from <= carMass && to > carMass,
+      belowCar: of === 'vehicle' && from > carMass && to <= carMass,
+      towing: of === 'vehicle' && to > from && before.view.trailer !== undefined,
+    };
+    return uprateFacts
+      .filter((facts) => facts.countries.includes(country) && holds[facts.when])
+      .map((facts) =>
+        consequence({
+          id: `fact.${of}.${facts.id}`,
+          topic: facts.topic,
+          change: 'note',
+          about: verbatim(body.name),
+          says: message(`uprate.fact.${facts.id}`),
+          source: facts.source,
+          confidence: facts.confidence,
+          ask: facts.topic === 'insurance' ? 'insurer' : facts.topic === 'resale' ? 'adviser' : country,
+        }),
+      );
+  });
+}

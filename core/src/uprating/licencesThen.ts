@@ -1,0 +1,64 @@
+import type { RigView } from '../loading/rigView.ts';
+import { message, verbatim, type Message } from '../messages/message.ts';
+import { platedLimit } from '../rulebook/plated.ts';
+import { factsIn } from '../rulebook/layers.ts';
+import { classNeeded, licenceCover, type Cover, type Licence, type LicensedMasses } from '../situation/licence.ts';
+import { consequence, type Consequence } from './consequence.ts';
+
+/** Whoever takes the wheel: the one asked for first, then the others by name. */
+function driversOf({
+  situation,
+}: RigView): readonly { readonly id: string; readonly name: Message; readonly licence: Licence }[] {
+  const { licence, drivers = [] } = situation;
+  return [
+    ...(licence ? [{ id: 'driver', name: message('uprate.theDriver'), licence }] : []),
+    ...drivers.map(({ id, name, licence: own }) => ({ id, name: verbatim(name), licence: own })),
+  ];
+}
+
+function massesOf(view: RigView): LicensedMasses | null {
+  const { vehicle, trailer } = view;
+  const car = platedLimit(view, 'vehicleMax', [vehicle]).value;
+  const towed = trailer ? platedLimit(view, 'trailerMax', [trailer]).value : null;
+  if (!vehicle || car === null || (trailer && towed === null)) return null;
+  return { vehicle: car, trailer: towed, zeroEmission: vehicle.zeroEmission };
+}
+
+const says = (licence: Licence, masses: LicensedMasses, cover: Cover): Message => {
+  const needed = cover === 'no' ? classNeeded(licence, masses) : null;
+  return needed
+    ? message('uprate.licence.needs', { needed: message(`licence.class.${needed}`) })
+    : message(`uprate.licence.${cover}`);
+};
+
+const changeOf = (was: Cover, is: Cover): Consequence['change'] => {
+  if (is === 'check') return 'open';
+  if (was === is) return 'same';
+  return is === 'no' ? 'lost' : 'gained';
+};
+
+/** For every driver whose licence is stated: does it cover the rig by its plates before, and after? */
+export function licencesThen(before: RigView, after: RigView): readonly Consequence[] {
+  const [then, now] = [massesOf(before), massesOf(after)];
+  if (!then || !now) return [];
+  return driversOf(before).flatMap(({ id, name, licence }): readonly Consequence[] => {
+    const facts = factsIn({ country: licence.issuer })['people.licence'];
+    if (!facts) return [];
+    const [was, is] = [licenceCover(licence, then), licenceCover(licence, now)];
+    const change = changeOf(was, is);
+    return [
+      consequence({
+        id: `licence.${id}`,
+        topic: 'licence',
+        change,
+        about: name,
+        says: message('uprate.licence.of'),
+        before: says(licence, then, was),
+        after: says(licence, now, is),
+        source: facts.source,
+        confidence: was === 'check' || is === 'check' ? 'low' : facts.confidence,
+        ask: licence.issuer,
+      }),
+    ];
+  });
+}

@@ -1,0 +1,17 @@
+import { findings, type Finding } from '../limits/findings.ts';
+import type { Compiled } from '../loading/compile.ts';
+
+/** A plate the parts do not bear; a plate that leaves room, or a question about a figure, is none of it. */
+const bearing: readonly string[] = [
+  'axlesBelowTotal',
+  'tyresBelowPlate',
+  'partBelowPlate',
+  'axlesAbovePlate',
+  'plateNeedsBall',
+];
+
+/** What does not add up under the new plates and did under the old ones: no certifier could set such a figure. */
+export function newFindings(before: Compiled, after: Compiled): readonly Finding[] {
+  const known = new Set(findings(before).map(({ code, body }) => `${code} ${body}`));
+  return findings(after).filter(({ code, body }) => bearing.includes(code) && !known.has(`${code} ${body}`));
+}

@@ -1,0 +1,47 @@
+import type { Compiled } from '../loading/compile.ts';
+import { message, type Message } from '../messages/message.ts';
+import type { Confidence } from '../rulebook/check.ts';
+import { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
+import type { Country } from '../situation/countries.ts';
+import { consequence, type Consequence } from './consequence.ts';
+
+const order: readonly Confidence[] = ['low', 'medium', 'high'];
+const lesser = (a: Confidence, b: Confidence): Confidence => (order.indexOf(a) < order.indexOf(b) ? a : b);
+
+const sourceOf = (country: Country): string =>
+  country === 'AU' ? 'auVehicleStandards' : country === 'GB' || country === 'GB-NIR' ? 'ukSpeeds' : 'euNationalLaw';
+
+function says({ speed }: JourneyStop): Message {
+  if (!speed) return message('uprate.speed.posted');
+  const figure = (value: number | null) => (value === null ? message('uprate.speed.notKnown') : value);
+  return message('uprate.speed.line', {
+    rural: figure(speed.rural),
+    dual: figure(speed.dual),
+    motorway: figure(speed.motorway),
+    unit: message(`uprate.speed.unit.${speed.unit === 'mph' ? 'mph' : 'kmh'}`),
+  });
+}
+
+/** At home and in every place of the journey: the speeds before and after, where they differ. */
+export function speedsThen(before: Compiled, after: Compiled): readonly Consequence[] {
+  const then = journeyStops(after);
+  return journeyStops(before).flatMap((stop, at): readonly Consequence[] => {
+    const other = then[at];
+    if (!other || JSON.stringify(stop.speed) === JSON.stringify(other.speed)) return [];
+    const { country, state } = stop.place;
+    return [
+      consequence({
+        id: `speed.${country}${state ?? ''}`,
+        topic: 'speed',
+        change: 'differs',
+        place: stop.place,
+        says: message('uprate.speed.of'),
+        before: says(stop),
+        after: says(other),
+        source: sourceOf(country),
+        confidence: lesser(stop.speed?.confidence ?? 'high', other.speed?.confidence ?? 'high'),
+        ask: country,
+      }),
+    ];
+  });
+}

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import type { Alternative, Consequence, RigView } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { usePlaces } from '../../shared/usePlaces.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { useConsequenceWords } from './useConsequenceWords.ts';
+import { useOffers } from './useOffers.ts';
+
+/** One way without a new plate: what it does, whether it is enough, and what it means for licence and speed. */
+const props = defineProps<{ view: RigView; one: Alternative }>();
+const emit = defineEmits<{ keep: [] }>();
+const { t } = useI18n();
+const { say } = useSpeech();
+const { placeName } = usePlaces();
+const { figure, money } = useOffers(() => props.view);
+const { sure } = useConsequenceWords();
+const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', undecided: 'unknown' } as const;
+const told = computed(() => props.one.consequences.filter(({ change }) => change !== 'same'));
+const whose = ({ about, place }: Consequence) => (place ? placeName(place) : about ? say(about) : '');
+/** What is judged "over" here comes first in the sentence; advice stays in the verdict of the loadout once it is kept. */
+const lists = computed(() => [
+  ...props.one.left.map(({ name, mass }) => ({ name, mass, way: '' })),
+  ...props.one.moved.map(({ name, mass, from, to }) => ({ name, mass, way: t('app.others.fromTo', { from, to }) })),
+]);
+</script>
+
+<template>
+  <article :data-test="`other-${one.id}`">
+    <h3>
+      <span class="stamp" :class="stamp[one.after.mark]">{{ t(`app.mark.${one.after.mark}`) }}</span>
+      {{ t(`app.others.what.${one.id}`, { mass: figure(one.mass) }) }}
+    </h3>
+    <p>{{ say(one.after.sentence) }}</p>
+    <p v-if="one.costPerKg !== null" class="num">{{ t('app.others.perKg', { money: money(one.costPerKg) }) }}</p>
+    <details v-if="lists.length > 0">
+      <summary>{{ t('app.others.things', { count: lists.length }, lists.length) }}</summary>
+      <ul>
+        <li v-for="(line, at) in lists" :key="at">
+          {{ line.name }} <span class="num">{{ figure(line.mass) }}</span> <small>{{ line.way }}</small>
+        </li>
+      </ul>
+    </details>
+    <p v-if="told.length === 0" class="soft">{{ t('app.others.sameLicence') }}</p>
+    <ul v-else class="told">
+      <li v-for="line in told" :key="line.id">
+        {{
+          t('app.others.changes', {
+            topic: t(`app.uprate.topic.${line.topic}`),
+            whose: whose(line),
+            before: line.before ? say(line.before) : '',
+            after: line.after ? say(line.after) : '',
+          })
+        }}
+        <small>{{ sure(line) }}</small>
+      </li>
+    </ul>
+    <p v-if="one.id === 'smallTrailer'" class="soft">{{ t('app.others.invented') }}</p>
+    <el-button size="small" @click="emit('keep')">
+      {{ t(one.id === 'smallTrailer' ? 'app.others.keepRig' : 'app.others.keep') }}
+    </el-button>
+  </article>
+</template>
+
+<style scoped>
+article {
+  padding: 10px 0 12px;
+  border-bottom: 1px solid var(--line);
+}
+.stamp {
+  margin-right: 6px;
+  padding: 0 8px;
+  background: var(--in);
+  color: var(--on-ink);
+  font: 600 14px/20px var(--figures);
+  text-transform: uppercase;
+}
+.stamp.tight {
+  background: var(--tight);
+}
+.stamp.over {
+  background: var(--over);
+}
+.stamp.unknown {
+  background: var(--slate);
+}
+ul {
+  margin: 4px 0;
+  padding-left: 18px;
+}
+small {
+  color: var(--soft);
+}
+.told small {
+  display: block;
+}
+</style>

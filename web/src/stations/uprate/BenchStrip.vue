@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { costOf, taxComes, type RigView } from '@wagonomos/core';
+import { X } from '@lucide/vue';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import QuantityField from '../../shared/QuantityField.vue';
+import { sheets, useBench } from './useBench.ts';
+
+/** Which sheet lies open, what is on the bench, and a plate to try. */
+const props = defineProps<{ view: RigView }>();
+const { t } = useI18n();
+const bench = useBench(() => props.view);
+const { sheet, chosen, tried } = bench;
+const sum = computed(() => {
+  const priced = chosen.value.filter((one) => one.costs.length > 0);
+  const [first] = priced;
+  if (!first || priced.some(({ currency }) => currency !== first.currency)) return '';
+  const money = bench.money(
+    priced.reduce((all, one) => all + costOf(one), 0),
+    first.currency,
+  );
+  return priced.some(taxComes) ? t('app.uprate.plusTax', { money }) : money;
+});
+</script>
+
+<template>
+  <div class="strip">
+    <nav class="no-print" :aria-label="t('app.uprate.sheets')">
+      <button
+        v-for="one in sheets"
+        :key="one"
+        type="button"
+        :aria-current="one === sheet ? 'page' : undefined"
+        @click="bench.open(one)"
+      >
+        {{ t(`app.uprate.sheet.${one}`) }}
+      </button>
+    </nav>
+    <div v-if="sheet !== 'case'" class="on" data-test="bench">
+      <b>{{ t('app.uprate.onBench') }}</b>
+      <span v-if="chosen.length === 0" class="soft">{{ t('app.uprate.emptyBench') }}</span>
+      <ul v-else>
+        <li v-for="one in chosen" :key="one.id">
+          {{ one.name }}
+          <button
+            type="button"
+            class="icon-button small no-print"
+            :aria-label="t('app.uprate.offBench', { name: one.name })"
+            @click="one.id === 'tried-plate' ? bench.tryPlate(undefined) : bench.take(one, false)"
+          >
+            <X :size="13" />
+          </button>
+        </li>
+        <li v-if="sum" class="num">{{ sum }}</li>
+      </ul>
+      <div class="try no-print">
+        <QuantityField
+          :label="t('app.uprate.tryPlate')"
+          field="mass"
+          :digits="0"
+          :value="tried ?? undefined"
+          @change="(value) => bench.tryPlate(value)"
+        />
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.strip {
+  padding: 10px 18px 0;
+  border-bottom: 1px solid var(--line);
+}
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+}
+nav button {
+  padding: 5px 14px 6px;
+  border: 1px solid var(--line);
+  border-bottom: 0;
+  background: var(--hair);
+  color: var(--ink);
+  font: 600 16px/1.3 var(--figures);
+  letter-spacing: 0.02em;
+  cursor: pointer;
+}
+nav button[aria-current] {
+  border-top: 3px solid var(--ink);
+  background: var(--sheet);
+}
+.on {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+b {
+  font: 600 15px var(--figures);
+}
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  padding: 1px 4px 1px 8px;
+  border: 1px solid var(--ink);
+  background: var(--field);
+}
+li.num {
+  padding-right: 8px;
+  border-style: dashed;
+}
+.try {
+  margin-left: auto;
+}
+@media (width <= 720px) {
+  .strip {
+    padding: 8px 14px 0;
+  }
+  nav button {
+    flex: 1 1 auto;
+    padding: 8px 8px;
+  }
+  .try {
+    margin-left: 0;
+  }
+}
+</style>

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import type { CaseFile } from '@wagonomos/core';
+import { FileText, Paperclip, X } from '@lucide/vue';
+import { onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { keepPaper, keepPhoto, loadPhoto } from '../../storage/photos.ts';
+
+/** Pictures and PDFs of one step: kept in this browser beside the document, and in its parcel. */
+const props = defineProps<{ files: readonly CaseFile[] }>();
+const emit = defineEmits<{ change: [files: CaseFile[]] }>();
+const { t } = useI18n();
+const most = 30;
+const input = ref<HTMLInputElement>();
+const refused = ref<'notAPicture' | 'notAPaper' | 'tooLarge' | 'noRoom' | 'tooMany' | null>(null);
+const urls = shallowRef<ReadonlyMap<string, string>>(new Map());
+
+watch(
+  () => props.files,
+  async (files) => {
+    for (const { hash } of files) {
+      if (urls.value.has(hash)) continue;
+      const blob = await loadPhoto(hash);
+      if (blob && !urls.value.has(hash)) urls.value = new Map(urls.value).set(hash, URL.createObjectURL(blob));
+    }
+  },
+  { immediate: true },
+);
+onScopeDispose(() => {
+  for (const url of urls.value.values()) URL.revokeObjectURL(url);
+});
+
+const isPdf = (file: File) => file.type === 'application/pdf' || file.name.toLowerCase().endsWith('.pdf');
+const take = async () => {
+  const chosen = [...(input.value?.files ?? [])];
+  if (input.value) input.value.value = '';
+  refused.value = null;
+  const files = [...props.files];
+  for (const file of chosen) {
+    if (files.length >= most) {
+      refused.value = 'tooMany';
+      break;
+    }
+    const pdf = isPdf(file);
+    const kept = pdf ? await keepPaper(file) : await keepPhoto(file);
+    if ('refused' in kept) {
+      refused.value = kept.refused;
+      continue;
+    }
+    if (files.some(({ hash }) => hash === kept.hash)) continue;
+    files.push({
+      hash: kept.hash,
+      name: file.name.slice(0, 80) || kept.hash.slice(0, 8),
+      kind: pdf ? 'pdf' : 'picture',
+    });
+    emit('change', [...files]);
+  }
+};
+</script>
+
+<template>
+  <div class="files" data-test="case-files">
+    <span v-for="(one, at) in files" :key="one.hash" class="one">
+      <a v-if="urls.get(one.hash)" :href="urls.get(one.hash)" target="_blank" rel="noopener">
+        <img v-if="one.kind === 'picture'" :src="urls.get(one.hash)" :alt="one.name" decoding="async" />
+        <template v-else><FileText :size="15" />{{ one.name }}</template>
+      </a>
+      <span v-else class="soft">{{ t('app.case.fileElsewhere', { name: one.name }) }}</span>
+      <button
+        type="button"
+        class="icon-button small"
+        :aria-label="t('app.case.dropFile', { name: one.name })"
+        @click="emit('change', files.toSpliced(at, 1))"
+      >
+        <X :size="13" />
+      </button>
+    </span>
+    <button type="button" class="quiet-button" @click="input?.click()">
+      <Paperclip :size="15" />{{ t('app.case.attach') }}
+    </button>
+    <input
+      ref="input"
+      type="file"
+      accept="image/*,application/pdf,.pdf"
+      multiple
+      class="sr-only"
+      tabindex="-1"
+      :aria-label="t('app.case.chooseFiles')"
+      @change="take"
+    />
+    <p v-if="refused" class="refused" role="alert">{{ t(`app.case.refused.${refused}`) }}</p>
+  </div>
+</template>
+
+<style scoped>
+.files {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.one {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+}
+.one a {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+}
+img {
+  display: block;
+  width: 84px;
+  height: 62px;
+  border: 1px solid var(--line);
+  object-fit: cover;
+}
+.refused {
+  flex-basis: 100%;
+  margin: 0;
+  color: var(--over);
+}
+</style>

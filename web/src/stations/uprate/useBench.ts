@@ -1,0 +1,84 @@
+import {
+  applyPackages,
+  assess,
+  placePackages,
+  type Assessment,
+  type RigView,
+  type UpratePackage,
+} from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
+import { useOffers } from './useOffers.ts';
+
+export const sheets = ['way', 'packages', 'changes', 'others', 'case'] as const;
+export type SheetName = (typeof sheets)[number];
+
+const isSheet = (text: unknown): text is SheetName => sheets.some((one) => one === text);
+const listOf = (text: unknown): readonly string[] => (typeof text === 'string' && text !== '' ? text.split(',') : []);
+
+/**
+ * What lies on the bench: packages chosen, and a plate somebody only wants to try. The address keeps it, so that a reload and a
+ * copied address come back to the same question.
+ */
+export function useBench(view: () => RigView) {
+  const { t } = useI18n();
+  const route = useRoute();
+  const router = useRouter();
+  const offers = useOffers(view);
+  const sheet = computed<SheetName>(() => (isSheet(route.query['sheet']) ? route.query['sheet'] : 'way'));
+  const ids = computed(() => listOf(route.query['with']));
+  /** kg; null: no plate is tried. */
+  const tried = computed(() => {
+    const { plate } = route.query;
+    const value = typeof plate === 'string' ? Number(plate) : NaN;
+    return Number.isFinite(value) && value > 0 && value < 100_000 ? value : null;
+  });
+  const plain = computed((): UpratePackage | null =>
+    tried.value === null
+      ? null
+      : {
+          id: 'tried-plate',
+          name: t('app.uprate.triedPlate', { plate: offers.figure(tried.value) }),
+          kind: 'paper',
+          of: view().vehicle ? 'vehicle' : 'trailer',
+          limits: [{ limit: view().vehicle ? 'vehicleMax' : 'trailerMax', to: tried.value }],
+          adds: [],
+          costs: [],
+          currency: offers.currency.value,
+        },
+  );
+  const chosen = computed((): readonly UpratePackage[] => [
+    ...offers.all.value.filter(({ id }) => ids.value.includes(id)),
+    ...(plain.value ? [plain.value] : []),
+  ]);
+  const then = computed((): RigView => applyPackages(view(), placePackages(view(), chosen.value)));
+  const after = computed((): Assessment => assess(then.value));
+
+  const go = (patch: Record<string, string | undefined>) => {
+    const query = Object.entries({ ...route.query, ...patch }).filter(
+      ([, value]) => value !== undefined && value !== '',
+    );
+    void router.replace({ query: Object.fromEntries(query) });
+  };
+  const open = (to: SheetName) => go({ sheet: to === 'way' ? undefined : to });
+  /** Loadouts that need not be legal; all others are wanted. */
+  const unwanted = computed(() => listOf(route.query['without']));
+  const want = (id: string, on: boolean) => {
+    const rest = unwanted.value.filter((one) => one !== id);
+    go({ without: (on ? rest : [...rest, id]).join(',') });
+  };
+  /** Takes a package onto the bench or off it; what cannot be had beside it goes off. */
+  const take = (one: UpratePackage, on: boolean) => {
+    const barred = (other: UpratePackage) => one.excludes?.includes(other.id) || other.excludes?.includes(one.id);
+    const rest = chosen.value.filter(
+      (other) => other.id !== one.id && other.id !== plain.value?.id && !(on && barred(other)),
+    );
+    go({ with: [...rest, ...(on ? [one] : [])].map(({ id }) => id).join(',') });
+  };
+  const takeAll = (all: readonly string[], to: SheetName) =>
+    go({ with: all.join(','), plate: undefined, sheet: to === 'way' ? undefined : to });
+  const tryPlate = (value: number | undefined) => go({ plate: value === undefined ? undefined : String(value) });
+  const clear = () => go({ with: undefined, plate: undefined });
+  return { ...offers, sheet, chosen, tried, unwanted, want, then, after, open, take, takeAll, tryPlate, clear };
+}

@@ -1,0 +1,47 @@
+import { readParsed, type Assessment, type RigView } from '@wagonomos/core';
+import { createPinia, setActivePinia } from 'pinia';
+import { createMemoryHistory, createRouter, type Router } from 'vue-router';
+import { i18n } from '../app/i18n.ts';
+import { stations } from '../app/stations.ts';
+import { useRig } from '../stores/rig.ts';
+import { useWorkspace } from '../stores/workspace.ts';
+
+const empty = { template: '<div />' };
+
+/** Everything a part of a station needs to be mounted by itself: a demo rig in hand, words, an address. */
+export interface AtStation {
+  readonly router: Router;
+  readonly plugins: readonly [typeof i18n, Router];
+  readonly workspace: ReturnType<typeof useWorkspace>;
+  readonly view: () => RigView;
+  readonly assessment: () => Assessment;
+}
+
+/** @param example the raw data of an example file @param query of the address, e.g. `?sheet=packages` */
+export async function atStation(example: unknown, rigId: string, query = ''): Promise<AtStation> {
+  setActivePinia(createPinia());
+  const read = readParsed(example);
+  if (!read.ok) throw new Error('the example cannot be read');
+  const workspace = useWorkspace();
+  workspace.document = read.workspace;
+  workspace.writes = true;
+  const rig = useRig();
+  rig.rigId = rigId;
+  const routes = [
+    ...stations.map(({ name }) => ({ path: `/rig/:rig/${name}`, name, component: empty })),
+    { path: '/:rest(.*)*', name: 'elsewhere', component: empty },
+  ];
+  const router = createRouter({ history: createMemoryHistory(), routes });
+  await router.push(`/rig/${rigId}/uprate${query}`);
+  const there = <T>(value: T | null): T => {
+    if (value === null) throw new Error('no rig in hand');
+    return value;
+  };
+  return {
+    router,
+    plugins: [i18n, router],
+    workspace,
+    view: () => there(rig.view),
+    assessment: () => there(rig.assessment),
+  };
+}
