@@ -28,6 +28,20 @@ for (const station of ['plates', 'load', 'verdict', 'papers', 'road']) {
   });
 }
 
+for (const sheet of ['way', 'packages', 'changes', 'others', 'case']) {
+  test(`the ${sheet} sheet of the uprate bench fits the screen too`, async ({ page }) => {
+    await page.goto(`${wagon}/uprate?sheet=${sheet}&with=trailerPaper,airSprings`);
+    await expect(page.getByRole('button', { name: 'Case file' })).toBeVisible();
+    if (sheet === 'case') {
+      await page.getByRole('button', { name: 'Before and after' }).tap();
+      await page.getByRole('button', { name: 'Begin a case' }).tap();
+      await expect(page.getByTestId('step-trailer.plate')).toBeVisible();
+    }
+    await expectNoSidewaysScroll(page);
+    expect(await seriousFaults(page)).toEqual([]);
+  });
+}
+
 test('a buyer reads what the plates say of each other, standing in the yard', async ({ page }) => {
   await page.goto('/rig/redstart/plates');
   await expect(page.getByTestId('finding-partBelowPlate')).toContainText('100 kg less than the plate');

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { choose, fill, seriousFaults, van, wagon } from './support.ts';
 
@@ -40,7 +41,7 @@ test('the van with the scooter rack: cheapest package, licence threshold, case f
   await expect(changes.getByRole('row', { name: /Ines: Licence/ })).toContainText(
     'does not cover it; Category C1 would',
   );
-  await expect(changes.getByRole('row', { name: /category C1 instead of B/ })).toContainText('3,300 kg → 3,580 kg');
+  await expect(changes.getByRole('row', { name: /category C1 instead of B/ })).toContainText('mark 3,500 kg');
   await expect(changes.getByRole('row', { name: /another tax class/ })).toContainText(
     'Registration and testing practice',
   );
@@ -87,7 +88,7 @@ test('the van with the scooter rack: cheapest package, licence threshold, case f
 test('a caravan owner learns that a higher trailer plate gains nothing behind this car', async ({ page }) => {
   await page.goto(`${wagon}/uprate?sheet=packages`);
   const row = page.getByTestId('packages').getByRole('row', { name: /^Put Trailer: paper only/ });
-  await expect(row).toContainText('Still over by');
+  await expect(row).toContainText('Gains nothing: still over by 38 kg');
   await expect(row).toContainText('rear axle');
   await row.locator('.el-checkbox').click();
   const together = page.getByTestId('full-trailer');
@@ -150,7 +151,7 @@ test('an own quote is written down, judged, kept and thrown away', async ({ page
   await form.getByLabel('Amount of cost 2').fill('2900');
   await form.getByLabel('Amount of cost 2').blur();
   await form
-    .locator('.line')
+    .locator('.fields')
     .filter({ has: page.getByLabel('Amount of cost 2') })
     .locator('.el-checkbox')
     .click();
@@ -177,4 +178,30 @@ test('the stand-in answers as a simulation, and nothing of it is kept', async ({
   await page.reload();
   await expect(standIn).not.toContainText('would certify');
   await expect(page.getByTestId('new-plate').getByLabel('GVW, as read off the new plate')).toHaveValue('');
+});
+
+test('a certificate goes along in the parcel, and what is no PDF is refused in words', async ({ page, browser }) => {
+  await page.goto(`${van}/uprate?sheet=changes&plate=3600`);
+  await page.getByRole('button', { name: 'Begin a case' }).click();
+  await step(page, 'certificate').getByRole('button', { name: 'details' }).click();
+  const chosen = step(page, 'certificate').getByLabel('Choose pictures or PDFs');
+  const pdf = (name: string, text: string) => ({ name, mimeType: 'application/pdf', buffer: Buffer.from(text) });
+  await chosen.setInputFiles([pdf('letter.pdf', 'no paper at all'), pdf('certificate.pdf', '%PDF-1.4 invented')]);
+  await expect(step(page, 'certificate').getByRole('alert')).toContainText('That is no PDF.');
+  await expect(step(page, 'certificate').getByRole('link', { name: 'certificate.pdf' })).toBeVisible();
+  await page.getByRole('link', { name: /^Papers/ }).click();
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save everything with its pictures (1)' }).click();
+  const file = await (await downloading).path();
+
+  const other = await (await browser.newContext()).newPage();
+  await other.goto('/');
+  await other.getByTestId('rig-card').first().waitFor();
+  const parcel = { name: 'all.wagonomos.zip', mimeType: 'application/zip', buffer: readFileSync(file) };
+  await other.getByTestId('file-input').setInputFiles(parcel);
+  await expect(other.getByRole('button', { name: /^Undo/ })).toBeEnabled();
+  await other.goto(`${van}/uprate?sheet=case`);
+  await step(other, 'certificate').getByRole('button', { name: 'details' }).click();
+  await expect(step(other, 'certificate').getByRole('link', { name: 'certificate.pdf' })).toBeVisible();
+  await other.context().close();
 });

@@ -19,7 +19,8 @@ import { examplePackages } from '../uprating/examplePackages.data.ts';
 import { platesOnce, underPlatesUntil } from '../uprating/platesUntil.ts';
 import type { UprateCase } from '../uprating/uprateCase.ts';
 import type { UpratePackage } from '../uprating/upratePackage.ts';
-import { addCase, applyCase, changeCase, removeCase, setCaseStep, setCertified } from './caseEdits.ts';
+import { applyCase } from './applyCase.ts';
+import { addCase, changeCase, removeCase, setCaseStep, setCertified } from './caseEdits.ts';
 import { addQuote, removeQuote, setQuote } from './quoteEdits.ts';
 import { removeRig } from './rigEdits.ts';
 

@@ -35,6 +35,25 @@ describe('packages on the van with the scooter', () => {
     expect(paper?.gain.after.binding.map(({ id }) => id)).toContain('axle.rear');
   });
 
+  it('tell apart what is gained only because the parts weigh where weight helps', () => {
+    const view = onDay(exampleView('british-van-with-scooter'), '2026-06-01');
+    const ahead: UpratePackage = {
+      id: 'ahead',
+      name: 'ahead',
+      kind: 'paper',
+      of: 'vehicle',
+      limits: [{ limit: 'rearAxleMax', by: 200 }],
+      adds: [{ mass: 20, x: -0.5 }],
+      costs: [],
+      currency: 'EUR',
+    };
+    const [one] = judgePackages(view, assess(view), [ahead]);
+    const [bare] = judgePackages(view, assess(view), [{ ...ahead, adds: [] }]);
+    expect(one?.byWeight).toBeGreaterThan(1);
+    expect(one?.byWeight).toBeCloseTo((one?.gain.usable ?? 0) - (bare?.gain.usable ?? 0), 6);
+    expect(bare?.byWeight).toBe(0);
+  });
+
   it('gain less than they raise, by what they weigh and by the limit that binds next', () => {
     const springs = find(judged, 'airSprings');
     expect(springs?.gain.usable).toBeGreaterThan(50);

@@ -48,8 +48,8 @@ export function judgePackages(
       const gain = gained(then);
       const cost = costOf(one);
       const usable = gain.usable ?? 0;
-      const weightless = applyPackage(view, { ...one, adds: [] });
-      const without = one.adds.length === 0 ? usable : (gained(weightless).usable ?? usable);
+      const weightless = () => gained(applyPackage(view, { ...one, adds: [] })).usable ?? usable;
+      const without = one.adds.length === 0 || usable < leastGain ? usable : weightless();
       const from = platedLimit(view, 'vehicleMax', [view.vehicle]).value;
       const to = platedLimit(then, 'vehicleMax', [then.vehicle]).value;
       return {

@@ -1,32 +1,18 @@
 <script setup lang="ts">
 import { Camera, X } from '@lucide/vue';
-import { onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { keepPhoto, loadPhoto, type PhotoRefusal } from '../storage/photos.ts';
+import { useKeptUrls } from './useKeptUrls.ts';
+import { keepPhoto, type PhotoRefusal } from '../storage/photos.ts';
 
 /** Pictures in a row: looked at, added (several at once), taken away. They are made smaller away from the page. */
 const props = defineProps<{ hashes: readonly string[]; name: string; most: number }>();
 const emit = defineEmits<{ change: [hashes: string[]] }>();
 const { t } = useI18n();
 const input = ref<HTMLInputElement>();
-const urls = shallowRef<ReadonlyMap<string, string>>(new Map());
+const urls = useKeptUrls(() => props.hashes);
 const busy = ref(0);
 const refused = ref<{ readonly why: PhotoRefusal | 'tooMany'; readonly count: number } | null>(null);
-
-watch(
-  () => props.hashes,
-  async (hashes) => {
-    for (const hash of hashes) {
-      if (urls.value.has(hash)) continue;
-      const blob = await loadPhoto(hash);
-      if (blob && !urls.value.has(hash)) urls.value = new Map(urls.value).set(hash, URL.createObjectURL(blob));
-    }
-  },
-  { immediate: true },
-);
-onScopeDispose(() => {
-  for (const url of urls.value.values()) URL.revokeObjectURL(url);
-});
 
 const take = async () => {
   const files = [...(input.value?.files ?? [])];

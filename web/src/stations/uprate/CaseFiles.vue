@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { CaseFile } from '@wagonomos/core';
 import { FileText, Paperclip, X } from '@lucide/vue';
-import { onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { keepPaper, keepPhoto, loadPhoto } from '../../storage/photos.ts';
+import { useKeptUrls } from '../../shared/useKeptUrls.ts';
+import { keepPaper, keepPhoto } from '../../storage/photos.ts';
 
 /** Pictures and PDFs of one step: kept in this browser beside the document, and in its parcel. */
 const props = defineProps<{ files: readonly CaseFile[] }>();
@@ -12,22 +13,7 @@ const { t } = useI18n();
 const most = 30;
 const input = ref<HTMLInputElement>();
 const refused = ref<'notAPicture' | 'notAPaper' | 'tooLarge' | 'noRoom' | 'tooMany' | null>(null);
-const urls = shallowRef<ReadonlyMap<string, string>>(new Map());
-
-watch(
-  () => props.files,
-  async (files) => {
-    for (const { hash } of files) {
-      if (urls.value.has(hash)) continue;
-      const blob = await loadPhoto(hash);
-      if (blob && !urls.value.has(hash)) urls.value = new Map(urls.value).set(hash, URL.createObjectURL(blob));
-    }
-  },
-  { immediate: true },
-);
-onScopeDispose(() => {
-  for (const url of urls.value.values()) URL.revokeObjectURL(url);
-});
+const urls = useKeptUrls(() => props.files.map(({ hash }) => hash));
 
 const isPdf = (file: File) => file.type === 'application/pdf' || file.name.toLowerCase().endsWith('.pdf');
 const take = async () => {
@@ -60,9 +46,12 @@ const take = async () => {
 <template>
   <div class="files" data-test="case-files">
     <span v-for="(one, at) in files" :key="one.hash" class="one">
-      <a v-if="urls.get(one.hash)" :href="urls.get(one.hash)" target="_blank" rel="noopener">
-        <img v-if="one.kind === 'picture'" :src="urls.get(one.hash)" :alt="one.name" decoding="async" />
-        <template v-else><FileText :size="15" />{{ one.name }}</template>
+      <a v-if="urls.get(one.hash) && one.kind === 'picture'" :href="urls.get(one.hash)" target="_blank" rel="noopener">
+        <img :src="urls.get(one.hash)" :alt="one.name" decoding="async" />
+      </a>
+      <!-- The page's own rules forbid a PDF viewer inside it: a paper is handed out instead. -->
+      <a v-else-if="urls.get(one.hash)" :href="urls.get(one.hash)" :download="one.name">
+        <FileText :size="15" />{{ one.name }}
       </a>
       <span v-else class="soft">{{ t('app.case.fileElsewhere', { name: one.name }) }}</span>
       <button

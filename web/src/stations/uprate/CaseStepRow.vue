@@ -32,14 +32,14 @@ const says = computed((): string => {
 
 <template>
   <li :class="item.state" :data-test="`step-${item.id}`">
-    <div class="line">
+    <div class="top">
       <span class="sign" aria-hidden="true">{{ signs[item.state] }}</span>
       <el-checkbox :model-value="item.state === 'done'" :disabled="fixed" @change="tick($event === true)">
         {{ t(`caseStep.${item.step}`) }}
       </el-checkbox>
       <small class="role">{{ t(`caseRole.${item.role}`) }}</small>
       <small v-if="item.decides" class="decides">{{ t('app.case.decides') }}</small>
-      <button type="button" class="more no-print" :aria-expanded="open" @click="open = !open">
+      <button type="button" class="text-button more no-print" :aria-expanded="open" @click="open = !open">
         {{ t('app.case.details') }}
       </button>
     </div>
@@ -88,13 +88,13 @@ li {
   padding: 5px 0 6px;
   border-bottom: 1px dotted var(--line);
 }
-.line {
+.top {
   display: flex;
   flex-wrap: wrap;
   gap: 2px 8px;
   align-items: center;
 }
-.line :deep(.el-checkbox) {
+.top :deep(.el-checkbox) {
   height: auto;
   margin-right: 0;
   white-space: normal;
@@ -124,14 +124,6 @@ li {
 }
 .more {
   margin-left: auto;
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--pen);
-  font: inherit;
-  font-size: 13.5px;
-  text-decoration: underline;
-  cursor: pointer;
 }
 .fields {
   display: grid;

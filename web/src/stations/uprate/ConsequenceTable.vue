@@ -30,7 +30,7 @@ const whose = ({ about, place }: Consequence) => (place ? placeName(place) : abo
 const quantity = ({ mark }: Consequence): string => {
   if (!mark) return '';
   const of = mark.of === 'sumOfPlates' ? t('app.threshold.sum') : limitWord(mark.of);
-  return t('app.uprate.markPassed', { of, from: figure(mark.from), to: figure(mark.to), at: figure(mark.at) });
+  return t('app.uprate.markPassed', { of, at: figure(mark.at) });
 };
 </script>
 
@@ -58,8 +58,12 @@ const quantity = ({ mark }: Consequence): string => {
             <small v-if="quantity(one)" class="num">{{ quantity(one) }}</small>
             <small class="from">{{ sure(one) }}</small>
           </th>
-          <td>{{ one.before ? say(one.before) : one.mark ? figure(one.mark.from) : '' }}</td>
-          <td>{{ one.after ? say(one.after) : one.mark ? figure(one.mark.to) : '' }}</td>
+          <td :data-label="t('app.uprate.before')">
+            {{ one.before ? say(one.before) : one.mark ? figure(one.mark.from) : '' }}
+          </td>
+          <td :data-label="t('app.uprate.after')">
+            {{ one.after ? say(one.after) : one.mark ? figure(one.mark.to) : '' }}
+          </td>
         </tr>
       </tbody>
     </table>
@@ -121,8 +125,26 @@ small {
   color: var(--tight);
 }
 @media (width <= 720px) {
+  thead {
+    display: none;
+  }
+  tbody tr {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+  }
   tbody th {
+    grid-column: 1 / -1;
     width: auto;
+    padding-right: 0;
+  }
+  td:not(:empty) {
+    padding-left: 22px;
+  }
+  td:not(:empty)::before {
+    display: block;
+    color: var(--soft);
+    font-size: 13px;
+    content: attr(data-label);
   }
 }
 </style>

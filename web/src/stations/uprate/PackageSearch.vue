@@ -134,7 +134,7 @@ const cheapest = computed((): string => {
           <tr v-for="one in result.front" :key="one.ids.join()">
             <th scope="row">
               {{ names(one.ids) }}
-              <button v-if="one.ids.length > 0" type="button" class="put" @click="takeAll(one.ids, 'packages')">
+              <button v-if="one.ids.length > 0" type="button" class="text-button" @click="takeAll(one.ids, 'packages')">
                 {{ t('app.uprate.putThese') }}
               </button>
               <small>{{
@@ -164,16 +164,6 @@ td.num {
 }
 tbody th {
   padding: 5px 0;
-}
-.put {
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--pen);
-  font: inherit;
-  font-size: 13.5px;
-  text-decoration: underline;
-  cursor: pointer;
 }
 fieldset {
   margin: 0;

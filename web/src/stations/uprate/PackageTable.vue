@@ -23,7 +23,7 @@ const props = defineProps<{
 const emit = defineEmits<{ edit: [one: UpratePackage]; copy: [one: UpratePackage] }>();
 const { t } = useI18n();
 const { say } = useSpeech();
-const { chosen, take, kg, money, unit } = useBench(() => props.view);
+const { chosen, take, kg, excess, money, unit } = useBench(() => props.view);
 const judged = computed(() => judgePackages(props.view, props.assessment, props.offers));
 /** What is about nothing this rig has; the owner's own quotes stay to be opened. */
 const others = computed(() => props.offers.filter((one) => !judged.value.some((other) => other.package.id === one.id)));
@@ -33,7 +33,8 @@ const binds = ({ gain }: JudgedPackage) => gain.after.binding.map(({ name }) => 
 const because = (one: JudgedPackage): string => {
   const { gain } = one;
   if (gain.after.kind === 'over') {
-    return t('app.uprate.stillOver', { deficit: kg(gain.after.deficit), unit: unit.value, limit: binds(one) });
+    const said = { deficit: excess(gain.after.deficit), unit: unit.value, limit: binds(one) };
+    return t(gain.before.kind === 'over' ? 'app.uprate.stillOver' : 'app.uprate.nowOver', said);
   }
   if (gain.usable === null) return t('app.uprate.noEnd');
   if (gain.usable < -0.5) return t('app.uprate.costsCapacity', { own: kg(one.own), unit: unit.value });
@@ -82,7 +83,7 @@ const cost = ({ package: one, cost: sum }: JudgedPackage) => {
           <small v-if="passed(one)" class="mark">{{ passed(one) }}</small>
           <button
             type="button"
-            class="more"
+            class="text-button more"
             :aria-expanded="open === one.package.id"
             @click="open = open === one.package.id ? null : one.package.id"
           >
@@ -143,16 +144,6 @@ small {
 }
 .nothing td b {
   color: var(--over);
-}
-.more {
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--pen);
-  font: inherit;
-  font-size: 13.5px;
-  text-decoration: underline;
-  cursor: pointer;
 }
 .acts {
   margin: 6px 0 8px;

@@ -22,7 +22,7 @@ const add = () => {
 <template>
   <fieldset>
     <legend>{{ t('app.uprate.costLines') }}</legend>
-    <div v-for="(line, at) in quote.costs" :key="at" class="line">
+    <div v-for="(line, at) in quote.costs" :key="at" class="fields">
       <el-select
         :model-value="line.kind"
         :aria-label="t('app.quote.costKind', { number: at + 1 })"
@@ -59,10 +59,10 @@ const add = () => {
 
 <style scoped src="./quote.css"></style>
 <style scoped>
-.line {
+.fields {
   grid-template-columns: 1fr 130px auto auto;
 }
-.line .el-input-number {
+.fields .el-input-number {
   width: 100%;
 }
 .foot {
@@ -74,7 +74,7 @@ const add = () => {
   width: 130px;
 }
 @media (width <= 720px) {
-  .line {
+  .fields {
     grid-template-columns: 1fr 1fr;
   }
 }

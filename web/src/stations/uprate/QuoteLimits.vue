@@ -37,7 +37,7 @@ const add = () => emit('change', [...props.quote.limits, { limit: names.value[0]
 <template>
   <fieldset>
     <legend>{{ t('app.uprate.changesLimits') }}</legend>
-    <div v-for="(line, at) in quote.limits" :key="at" class="line">
+    <div v-for="(line, at) in quote.limits" :key="at" class="fields">
       <el-select
         :model-value="line.limit"
         :aria-label="t('app.quote.limit', { number: at + 1 })"
@@ -64,6 +64,7 @@ const add = () => emit('change', [...props.quote.limits, { limit: names.value[0]
       <el-select
         :model-value="line.part ?? ''"
         :aria-label="t('app.quote.part', { number: at + 1 })"
+        :placeholder="t('app.quote.bodyPlate')"
         @change="(part: PlateSource | '') => set(at, withPart(line, part))"
       >
         <el-option value="" :label="t('app.quote.bodyPlate')" />
@@ -84,11 +85,11 @@ const add = () => emit('change', [...props.quote.limits, { limit: names.value[0]
 
 <style scoped src="./quote.css"></style>
 <style scoped>
-.line {
+.fields {
   grid-template-columns: 1.3fr 0.8fr 110px 1fr auto;
 }
 @media (width <= 720px) {
-  .line {
+  .fields {
     grid-template-columns: 1fr 1fr;
   }
 }

@@ -35,7 +35,7 @@ const setAdd = (at: number, mass: number, x: number | undefined) =>
 <template>
   <fieldset>
     <legend>{{ t('app.uprate.changesGear') }}</legend>
-    <div v-for="axle in axles" :key="axle" class="line">
+    <div v-for="axle in axles" :key="axle" class="fields">
       <span>{{ t(`gearAxle.${axle}`) }}</span>
       <TextLine
         :value="gearOf(axle).loadIndex"
@@ -57,7 +57,7 @@ const setAdd = (at: number, mass: number, x: number | undefined) =>
       />
     </div>
     <p class="head">{{ t('app.uprate.weighs') }}</p>
-    <div v-for="(one, at) in quote.adds" :key="at" class="line">
+    <div v-for="(one, at) in quote.adds" :key="at" class="fields">
       <QuantityField
         :label="t('app.quote.mass')"
         field="mass"
@@ -87,7 +87,7 @@ const setAdd = (at: number, mass: number, x: number | undefined) =>
 
 <style scoped src="./quote.css"></style>
 <style scoped>
-.line {
+.fields {
   grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
   align-items: end;
 }

@@ -77,7 +77,7 @@ const perKg = (row: { id: string; mass: number }): string => {
       <tr v-for="row in rows" :key="row.id">
         <th scope="row">
           {{ t('app.others.countOf', { count: row.count, name: row.name, mass: figure(row.mass) }) }}
-          <button v-if="row.hint" type="button" class="hint" @click="set(row.id, { mass: row.hint.mass })">
+          <button v-if="row.hint" type="button" class="text-button hint" @click="set(row.id, { mass: row.hint.mass })">
             {{ t('app.others.typically', { name: row.hint.name, mass: figure(row.hint.mass) }) }}
           </button>
         </th>
@@ -125,14 +125,5 @@ td .el-input-number {
 }
 .hint {
   display: block;
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--pen);
-  font: inherit;
-  font-size: 13.5px;
-  text-align: left;
-  text-decoration: underline;
-  cursor: pointer;
 }
 </style>

@@ -119,7 +119,7 @@ it('a downrate is offered only where it lowers something', async () => {
     props: { name: 'packages', view: at.view(), assessment: at.assessment(), offers },
     global: { plugins: [...at.plugins] },
   });
-  expect(wrapper.text()).toContain('Still over by 85 kg');
+  expect(wrapper.text()).toContain('Costs capacity: then over by 86 kg');
   const { wrapper: onVan } = await table('', ['downrate3500']);
   expect(onVan.text()).not.toContain('downrate3500');
 });
