@@ -33,7 +33,7 @@ test('the van with the scooter rack: cheapest package, licence threshold, case f
   await page.goto(`${van}/uprate?sheet=packages`);
   await page.getByRole('button', { name: 'Search all combinations' }).click();
   await expect(page.getByTestId('cheapest')).toContainText(
-    'Cheapest that makes all 2 loadouts legal: Air springs with a certified re-rating, 2,180 GBP.',
+    'Cheapest that makes each of the 2 loadouts legal: Air springs with a certified re-rating, 2,180 GBP.',
   );
   await page.getByRole('button', { name: 'See before and after' }).click();
 

@@ -63,6 +63,18 @@ describe('all combinations of packages', () => {
     expect(searchPackages([van, heavy], packages).cheapestLegal).toBeNull();
   });
 
+  it('say so where nothing known is over and too little is known to call it legal', () => {
+    const { vehicle } = van;
+    if (!vehicle) throw new Error('no vehicle');
+    const plates = vehicle.plates.map((plate) => ({
+      ...plate,
+      figures: plate.figures.filter(({ limit }) => limit !== 'frontAxleMax'),
+    }));
+    const found = searchPackages([{ ...van, vehicle: { ...vehicle, plates } }], packages);
+    expect(found.cheapestLegal).toBeNull();
+    expect(found.cheapestOpen).toMatchObject({ ids: [], cost: 0, legal: null });
+  });
+
   it('make a loadout legal that is over today, by the cheapest that does', () => {
     const laden: RigView = {
       ...van,

@@ -12,8 +12,8 @@ interface Combination {
   readonly ids: readonly string[];
   readonly cost: number;
   readonly gain: UsableGain;
-  /** Whether every wanted loadout is legal with them. */
-  readonly legal: boolean;
+  /** Whether every wanted loadout is legal with them; null: nothing known is over, and too little is known to say. */
+  readonly legal: boolean | null;
 }
 
 export interface SearchResult {
@@ -23,6 +23,8 @@ export interface SearchResult {
   readonly front: readonly Combination[];
   /** The cheapest that makes every wanted loadout legal; null: none does. Nothing to be done is a combination of none. */
   readonly cheapestLegal: Combination | null;
+  /** Where none does: the cheapest with which nothing known is over, though too little is known to call it legal. */
+  readonly cheapestOpen: Combination | null;
   /** Stopped before all had been tried. */
   readonly stopped: boolean;
 }
@@ -37,6 +39,8 @@ interface Candidate {
 const leastMore = 0.5;
 /** Combinations between two words of progress. */
 const eachTime = 512;
+/** More combinations than this are not gone into: it ends there and says so. */
+const mostCombinations = 400_000;
 /** So many of the cheapest that look legal are worked out before it is said that none is. */
 const mostTried = 200;
 
@@ -52,7 +56,7 @@ export function searchPackages(
   progress: (tried: number, of: number) => boolean = () => true,
 ): SearchResult {
   const [main] = views;
-  if (!main) return { tried: 0, front: [], cheapestLegal: null, stopped: false };
+  if (!main) return { tried: 0, front: [], cheapestLegal: null, cheapestOpen: null, stopped: false };
   const packages = placePackages(
     main,
     offered.filter((one) => concerns(main, one)),
@@ -80,7 +84,7 @@ export function searchPackages(
     all.push(candidate);
     if (models.every((model) => isLegal(model, picked))) legal.push(candidate);
     tried += 1;
-    if (tried % eachTime === 0 && !progress(mask, count)) stopped = true;
+    if (tried >= mostCombinations || (tried % eachTime === 0 && !progress(mask, count))) stopped = true;
   };
   /** Package by package, without and with it: what excludes one picked already is not gone into. */
   const goOn = (at: number, picked: readonly number[], mask: number): void => {
@@ -98,13 +102,13 @@ export function searchPackages(
       ids: chosen.map(({ id }) => id),
       cost,
       gain: usableGain(today[0]?.checks ?? [], then[0]?.checks ?? [], pattern),
-      legal: then.every((one) => one.legal === true),
+      legal: then.some((one) => one.legal === false) ? false : then.every((one) => one.legal) ? true : null,
     };
   };
   return {
     tried,
     front: frontOf(frontOf(all, ({ usable }) => usable).map(exact), ({ gain }) => gain.usable ?? Infinity),
-    cheapestLegal: firstLegal(legal, exact),
+    ...firstLegal(legal, exact),
     stopped,
   };
 }
@@ -140,11 +144,16 @@ function frontOf<One extends { readonly cost: number }>(
     });
 }
 
-function firstLegal(list: readonly Candidate[], exact: (one: Candidate) => Combination): Combination | null {
+function firstLegal(
+  list: readonly Candidate[],
+  exact: (one: Candidate) => Combination,
+): Pick<SearchResult, 'cheapestLegal' | 'cheapestOpen'> {
   const byCost = [...list].sort((a, b) => a.cost - b.cost || a.picked.length - b.picked.length);
+  let cheapestOpen: Combination | null = null;
   for (const one of byCost.slice(0, mostTried)) {
     const found = exact(one);
-    if (found.legal) return found;
+    if (found.legal) return { cheapestLegal: found, cheapestOpen: null };
+    if (found.legal === null) cheapestOpen ??= found;
   }
-  return null;
+  return { cheapestLegal: null, cheapestOpen };
 }

@@ -10,7 +10,7 @@ import { sheets, useBench } from './useBench.ts';
 const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const bench = useBench(() => props.view);
-const { sheet, chosen, tried } = bench;
+const { sheet, chosen, tried, triedOf } = bench;
 const sum = computed(() => {
   const priced = chosen.value.filter((one) => one.costs.length > 0);
   const [first] = priced;
@@ -54,6 +54,19 @@ const sum = computed(() => {
         <li v-if="sum" class="num">{{ sum }}</li>
       </ul>
       <div class="try no-print">
+        <el-select
+          v-if="view.vehicle && view.trailer"
+          :model-value="triedOf"
+          :aria-label="t('app.uprate.tryOn')"
+          @change="bench.tryOn"
+        >
+          <el-option
+            v-for="of in ['vehicle', 'trailer'] as const"
+            :key="of"
+            :value="of"
+            :label="view[of]?.name ?? of"
+          />
+        </el-select>
         <QuantityField
           :label="t('app.uprate.tryPlate')"
           field="mass"
@@ -122,7 +135,13 @@ li.num {
   border-style: dashed;
 }
 .try {
+  display: flex;
+  gap: 8px;
+  align-items: end;
   margin-left: auto;
+}
+.try .el-select {
+  width: 150px;
 }
 @media (width <= 720px) {
   .strip {

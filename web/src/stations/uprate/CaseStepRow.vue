@@ -37,8 +37,10 @@ const says = computed((): string => {
       <el-checkbox :model-value="item.state === 'done'" :disabled="fixed" @change="tick($event === true)">
         {{ t(`caseStep.${item.step}`) }}
       </el-checkbox>
-      <small class="role">{{ t(`caseRole.${item.role}`) }}</small>
-      <small v-if="item.decides" class="decides">{{ t('app.case.decides') }}</small>
+      <span class="whose">
+        <small>{{ t(`caseRole.${item.role}`) }}</small>
+        <small v-if="item.decides" class="decides">{{ t('app.case.decides') }}</small>
+      </span>
       <button type="button" class="text-button more no-print" :aria-expanded="open" @click="open = !open">
         {{ t('app.case.details') }}
       </button>
@@ -109,13 +111,28 @@ li {
 .late .says {
   color: var(--over);
 }
-.role {
+.whose {
+  display: flex;
+  gap: 8px;
   color: var(--soft);
 }
 .decides {
   padding: 0 5px;
   border: 1px solid var(--ink);
+  color: var(--ink);
   font: 600 12.5px var(--figures);
+}
+@media (width <= 720px) {
+  .top {
+    display: grid;
+    grid-template-columns: 18px 1fr auto;
+    align-items: start;
+  }
+  .whose {
+    grid-row: 2;
+    grid-column: 2 / -1;
+    padding-left: 22px;
+  }
 }
 .says {
   display: block;

@@ -80,6 +80,10 @@ const cheapest = computed((): string => {
   if (!found) return '';
   const { cheapestLegal: one } = found;
   const count = wanted.value.length;
+  if (!one && found.cheapestOpen) {
+    const { ids, cost } = found.cheapestOpen;
+    return t('app.uprate.openStill', { names: names(ids), cost: money(cost) });
+  }
   if (!one) return t('app.uprate.noneLegal', { count }, count);
   if (one.ids.length === 0) return t('app.uprate.legalAlready', { count }, count);
   return t('app.uprate.cheapest', { names: names(one.ids), cost: money(one.cost), count }, count);
@@ -118,6 +122,7 @@ const cheapest = computed((): string => {
         {{ t('app.uprate.seeChanges') }}
       </el-button>
       <p class="soft">{{ t('app.uprate.tried', { count: result.tried }, result.tried) }}</p>
+      <p v-if="result.stopped" class="soft">{{ t('app.uprate.notAll') }}</p>
       <p v-if="packages.length < all.length" class="soft">
         {{ t('app.uprate.otherMoney', { count: all.length - packages.length, currency }) }}
       </p>

@@ -34,6 +34,10 @@ export function useBench(view: () => RigView) {
     const value = typeof plate === 'string' ? Number(plate) : NaN;
     return Number.isFinite(value) && value > 0 && value < 100_000 ? value : null;
   });
+  /** Whose plate is tried: the vehicle's, where nobody says otherwise and there is one. */
+  const triedOf = computed((): 'vehicle' | 'trailer' =>
+    view().trailer && (route.query['of'] === 'trailer' || !view().vehicle) ? 'trailer' : 'vehicle',
+  );
   const plain = computed((): UpratePackage | null =>
     tried.value === null
       ? null
@@ -41,8 +45,8 @@ export function useBench(view: () => RigView) {
           id: 'tried-plate',
           name: t('app.uprate.triedPlate', { plate: offers.figure(tried.value) }),
           kind: 'paper',
-          of: view().vehicle ? 'vehicle' : 'trailer',
-          limits: [{ limit: view().vehicle ? 'vehicleMax' : 'trailerMax', to: tried.value }],
+          of: triedOf.value,
+          limits: [{ limit: triedOf.value === 'vehicle' ? 'vehicleMax' : 'trailerMax', to: tried.value }],
           adds: [],
           costs: [],
           currency: offers.currency.value,
@@ -79,6 +83,21 @@ export function useBench(view: () => RigView) {
   const takeAll = (all: readonly string[], to: SheetName) =>
     go({ with: all.join(','), plate: undefined, sheet: to === 'way' ? undefined : to });
   const tryPlate = (value: number | undefined) => go({ plate: value === undefined ? undefined : String(value) });
-  const clear = () => go({ with: undefined, plate: undefined });
-  return { ...offers, sheet, chosen, tried, unwanted, want, then, after, open, take, takeAll, tryPlate, clear };
+  const tryOn = (of: 'vehicle' | 'trailer') => go({ of: of === 'vehicle' ? undefined : of });
+  return {
+    ...offers,
+    sheet,
+    chosen,
+    tried,
+    triedOf,
+    tryOn,
+    unwanted,
+    want,
+    then,
+    after,
+    open,
+    take,
+    takeAll,
+    tryPlate,
+  };
 }

@@ -31,6 +31,9 @@ export function useOffers(view: () => RigView) {
         ...one,
         name: t(`app.uprate.example.${one.id}`),
         papers: t(`app.uprate.examplePapers.${one.route ?? 'workshop'}`),
+        conditions: t(
+          `app.uprate.exampleConditions.${one.kind === 'airSprings' ? one.kind : (one.route ?? 'workshop')}`,
+        ),
         currency: currency.value,
       })),
   );
