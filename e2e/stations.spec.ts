@@ -103,7 +103,10 @@ const views = [
   ['load', `${van}/load`],
   ['verdict', `${estate}/verdict`],
   ['papers', `${wagon}/papers`],
-  ['a station not built yet', `${wagon}/weigh`],
+  ['weigh', `${wagon}/weigh`],
+  ['before and after', `${van}/uprate?sheet=changes&with=airSprings`],
+  ['packages', `${wagon}/uprate?sheet=packages&with=trailerPaper`],
+  ['a station not built yet', `${wagon}/road`],
 ] as const;
 
 for (const scheme of ['light', 'dark'] as const) {

@@ -193,6 +193,9 @@ test('a certificate goes along in the parcel, and what is no PDF is refused in w
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save everything with its pictures (1)' }).click();
   const file = await (await downloading).path();
+  const plain = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save everything', exact: true }).click();
+  const text = readFileSync(await (await plain).path());
 
   const other = await (await browser.newContext()).newPage();
   await other.goto('/');
@@ -204,4 +207,14 @@ test('a certificate goes along in the parcel, and what is no PDF is refused in w
   await step(other, 'certificate').getByRole('button', { name: 'details' }).click();
   await expect(step(other, 'certificate').getByRole('link', { name: 'certificate.pdf' })).toBeVisible();
   await other.context().close();
+
+  // From the file without its papers a parcel lacks them, and says so.
+  const bare = await (await browser.newContext()).newPage();
+  await bare.goto(`${van}/papers`);
+  const only = { name: 'all.wagonomos.json', mimeType: 'application/json', buffer: text };
+  await bare.getByTestId('file-input').setInputFiles(only);
+  await bare.getByRole('button', { name: 'Instead', exact: true }).click();
+  await bare.getByRole('button', { name: 'Save everything with its pictures (1)' }).click();
+  await expect(bare.getByRole('alert')).toContainText('not in this browser');
+  await bare.context().close();
 });

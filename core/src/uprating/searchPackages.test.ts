@@ -102,5 +102,8 @@ describe('all combinations of packages', () => {
     const found = searchPackages([van], many, () => false);
     expect(found.stopped).toBe(true);
     expect(found.tried).toBeLessThan(4096);
+    const cut = searchPackages([van], many, () => true, 50);
+    expect(cut).toMatchObject({ stopped: true, tried: 50 });
+    expect(searchPackages([van], many.slice(0, 5), () => true, 50)).toMatchObject({ stopped: false, tried: 32 });
   });
 });

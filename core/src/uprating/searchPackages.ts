@@ -49,11 +49,13 @@ const mostTried = 200;
  * matter. The first view's load pattern is what is to grow; all of them are to be legal.
  * @param views the rig with each wanted loadout, the usual one first
  * @param progress told how many were tried; answers false to stop
+ * @param most combinations to try
  */
 export function searchPackages(
   views: readonly RigView[],
   offered: readonly UpratePackage[],
   progress: (tried: number, of: number) => boolean = () => true,
+  most = mostCombinations,
 ): SearchResult {
   const [main] = views;
   if (!main) return { tried: 0, front: [], cheapestLegal: null, cheapestOpen: null, stopped: false };
@@ -84,7 +86,7 @@ export function searchPackages(
     all.push(candidate);
     if (models.every((model) => isLegal(model, picked))) legal.push(candidate);
     tried += 1;
-    if (tried >= mostCombinations || (tried % eachTime === 0 && !progress(mask, count))) stopped = true;
+    if (tried >= most || (tried % eachTime === 0 && !progress(mask, count))) stopped = true;
   };
   /** Package by package, without and with it: what excludes one picked already is not gone into. */
   const goOn = (at: number, picked: readonly number[], mask: number): void => {

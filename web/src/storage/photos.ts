@@ -42,15 +42,18 @@ async function kept(hash: string, blob: Blob): Promise<boolean> {
 
 export const loadPhoto = (hash: string): Promise<Blob | null> => store.getItem<Blob>(hash);
 
-/** The document and these pictures in one parcel. Pictures this browser does not have are left out. */
-export async function parcel(text: string, hashes: readonly string[]): Promise<Blob | null> {
+/** The document and these pictures in one parcel; how many of them this browser does not have. null: it could not be made. */
+export async function parcel(
+  text: string,
+  hashes: readonly string[],
+): Promise<{ readonly blob: Blob; readonly missing: number } | null> {
   const pictures = [];
   for (const hash of hashes) {
     const blob = await loadPhoto(hash);
     if (blob) pictures.push({ hash, blob });
   }
   const answer = await askPictures({ kind: 'pack', text, pictures });
-  return answer.kind === 'packed' ? answer.blob : null;
+  return answer.kind === 'packed' ? { blob: answer.blob, missing: hashes.length - pictures.length } : null;
 }
 
 /** Opens a parcel and keeps its pictures. @returns the text of its document, null where it is no parcel */

@@ -27,13 +27,16 @@ const saveRig = () => {
 const photos = computed(() => (workspace.document ? photosIn(workspace.document) : []));
 const packing = ref(false);
 const unpacked = ref(false);
+/** Pictures and papers the document names and this browser does not have. */
+const missing = ref(0);
 const saveParcel = async () => {
   if (!workspace.document) return;
   packing.value = true;
-  const blob = await parcel(workspace.text(), photos.value);
+  const made = await parcel(workspace.text(), photos.value);
   packing.value = false;
-  unpacked.value = blob === null;
-  if (blob) downloadBlob(fileNameFrom(workspace.document.name, 'wagonomos.zip'), blob);
+  unpacked.value = made === null;
+  missing.value = made?.missing ?? 0;
+  if (made) downloadBlob(fileNameFrom(workspace.document.name, 'wagonomos.zip'), made.blob);
 };
 const beside = () => take((document, from) => mergeWorkspaces(document, from));
 const instead = () => take((_document, from) => from);
@@ -60,6 +63,7 @@ const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
         >
       </div>
       <p v-if="unpacked" role="alert">{{ t('app.papers.notPacked') }}</p>
+      <p v-if="missing > 0" role="alert">{{ t('app.papers.notHere', { count: missing }, missing) }}</p>
       <p class="soft">{{ t('app.papers.kept') }}</p>
     </section>
     <FiguresRead v-if="rig.view" :view="rig.view" />

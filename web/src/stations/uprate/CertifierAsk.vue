@@ -77,7 +77,7 @@ const reason = (offer: Extract<CertifierOffer, { kind: 'refused' }>): string =>
     </button>
     <p v-if="state === 'lost'" role="alert">{{ t('app.certifier.lost') }}</p>
     <div v-if="answer" role="status">
-      <article v-for="offer in answer.offers" :key="offer.name">
+      <article v-for="(offer, at) in answer.offers" :key="at">
         <b class="mark">{{ t('app.certifier.simulated') }}</b>
         <h3>{{ offer.name }}</h3>
         <template v-if="offer.kind === 'would'">

@@ -70,7 +70,7 @@ const add = () => {
   gap: 16px;
   align-items: end;
 }
-.foot :deep(.line) {
+.foot :deep(.code) {
   width: 130px;
 }
 @media (width <= 720px) {

@@ -2,6 +2,7 @@
 import { packageKinds, packageRoutes, removeQuote, setQuote, type Quote, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import CodeField from '../../shared/CodeField.vue';
 import DayField from '../../shared/DayField.vue';
 import TextLine from '../../shared/TextLine.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -30,10 +31,6 @@ const change = (patch: { [Key in keyof Quote]?: Quote[Key] | undefined }, merge?
 const drop = () => {
   workspace.edit('app.edit.removeQuote', (document) => removeQuote(document, props.id));
   emit('close');
-};
-const currency = (text: string | undefined) => {
-  const code = (text ?? '').trim().toUpperCase();
-  if (/^[A-Z]{3}$/.test(code)) change({ currency: code });
 };
 </script>
 
@@ -91,7 +88,13 @@ const currency = (text: string | undefined) => {
       <QuoteLimits :quote="quote" @change="(limits) => change({ limits })" />
       <QuoteParts :quote="quote" :view="view" @change="change" />
       <QuoteCosts :quote="quote" @change="(costs) => change({ costs })">
-        <TextLine :value="quote.currency" :label="t('app.quote.currency')" :most="3" @change="currency" />
+        <CodeField
+          :label="t('app.quote.currency')"
+          :value="quote.currency"
+          :pattern="/^[A-Z]{3}$/"
+          :problem="t('app.quote.badCurrency')"
+          @change="(currency) => currency && change({ currency })"
+        />
       </QuoteCosts>
       <label>
         <span>{{ t('app.uprate.notWith') }}</span>

@@ -4,7 +4,7 @@ import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
-import TextLine from '../../shared/TextLine.vue';
+import CodeField from '../../shared/CodeField.vue';
 
 /** What comes onto the vehicle: new tyres, wheels and springs of an axle, and what the whole weighs and where. */
 const props = defineProps<{ quote: Quote; view: RigView }>();
@@ -25,9 +25,6 @@ const setGear = (axle: GearAxle, patch: { [Key in keyof Gear]?: Gear[Key] | unde
   const gear = next.length > 1 ? [...others, Object.fromEntries(next) as Gear] : others;
   emit('change', { gear: gear.length > 0 ? gear : undefined });
 };
-const index = (axle: GearAxle, text: string | undefined) => {
-  if (text === undefined || /^\d{1,3}(\/\d{1,3})?$/.test(text)) setGear(axle, { loadIndex: text });
-};
 const setAdd = (at: number, mass: number, x: number | undefined) =>
   emit('change', { adds: props.quote.adds.with(at, x === undefined ? { mass } : { mass, x }) });
 </script>
@@ -37,11 +34,12 @@ const setAdd = (at: number, mass: number, x: number | undefined) =>
     <legend>{{ t('app.uprate.changesGear') }}</legend>
     <div v-for="axle in axles" :key="axle" class="fields">
       <span>{{ t(`gearAxle.${axle}`) }}</span>
-      <TextLine
-        :value="gearOf(axle).loadIndex"
+      <CodeField
         :label="t('app.quote.index')"
-        :most="7"
-        @change="(text) => index(axle, text)"
+        :value="gearOf(axle).loadIndex"
+        :pattern="/^\d{1,3}(\/\d{1,3})?$/"
+        :problem="t('app.gear.bad.loadIndex')"
+        @change="(loadIndex) => setGear(axle, { loadIndex })"
       />
       <QuantityField
         :label="t('app.quote.wheel')"
