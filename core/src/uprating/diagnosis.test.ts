@@ -175,7 +175,7 @@ describe('a downrate', () => {
     const motorhome = onDay(exampleView('german-motorhome'), '2026-06-01');
     const [judged] = judgePackages(motorhome, assess(motorhome), [down]);
     expect(judged?.gain.after).toMatchObject({ kind: 'over' });
-    expect(judged?.plated?.crossed).toEqual({ up: [], down: [3500] });
+    expect(judged?.crossed).toEqual({ up: [], down: [3500] });
     expect(searchPackages([motorhome], [down]).front.map(({ ids }) => ids)).toEqual([[]]);
   });
 });

@@ -2,7 +2,8 @@ import type { RigView } from '../loading/rigView.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import { figuresFor } from '../rig/plate.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { thresholdsOf } from '../rulebook/thresholds.ts';
+import type { Compiled } from '../loading/compile.ts';
 import { regionOf } from '../situation/situation.ts';
 import { assess, type Assessment } from '../verdict/assess.ts';
 import { applyPackage, placePackage } from './applyPackage.ts';
@@ -24,12 +25,10 @@ export interface JudgedPackage {
   readonly byWeight: number;
   /** null: it gains nothing that could be paid for. */
   readonly costPerKg: number | null;
-  /** Plated maximum of the vehicle before and after, and the marks it passes, where it changes. */
-  readonly plated: { readonly from: number; readonly to: number; readonly crossed: Crossings } | null;
+  /** kg of the marks that a plate of this rig passes up or down where it is, each mark on its own figure. */
+  readonly crossed: Crossings;
 }
 
-/** kg at which licence, speed or rules change somewhere; which of them, where and how surely, the rules say. */
-const marks = [3500, 4250, 7500] as const;
 /** Less than this is no gain, kg. */
 const leastGain = 0.5;
 
@@ -44,14 +43,13 @@ export function judgePackages(
     .filter((one) => concerns(view, one))
     .map((one): JudgedPackage => {
       const then = applyPackage(view, placePackage(view, one));
-      const gained = (rig: RigView) => usableGain(today.checks, assess(rig).checks, pattern);
-      const gain = gained(then);
+      const after = assess(then);
+      const gained = ({ checks }: Assessment) => usableGain(today.checks, checks, pattern);
+      const gain = gained(after);
       const cost = costOf(one);
       const usable = gain.usable ?? 0;
-      const weightless = () => gained(applyPackage(view, { ...one, adds: [] })).usable ?? usable;
+      const weightless = () => gained(assess(applyPackage(view, { ...one, adds: [] }))).usable ?? usable;
       const without = one.adds.length === 0 || usable < leastGain ? usable : weightless();
-      const from = platedLimit(view, 'vehicleMax', [view.vehicle]).value;
-      const to = platedLimit(then, 'vehicleMax', [then.vehicle]).value;
       return {
         package: one,
         gain,
@@ -60,10 +58,20 @@ export function judgePackages(
         byWeight: Math.max(0, usable - Math.max(0, without)),
         cost,
         costPerKg: usable > leastGain ? cost / usable : null,
-        plated: from === null || to === null || from === to ? null : { from, to, crossed: crossings(from, to, marks) },
+        crossed: crossed(today.compiled, after.compiled),
       };
     })
     .sort((a, b) => (a.costPerKg ?? Infinity) - (b.costPerKg ?? Infinity));
+}
+
+/** The marks in force for this rig that lie between its figures before and after. */
+function crossed(before: Compiled, after: Compiled): Crossings {
+  const then = new Map(thresholdsOf(after).map(({ facts, value }) => [facts.id, value]));
+  const all = thresholdsOf(before).map(({ facts, value }) => crossings(value, then.get(facts.id) ?? value, [facts.at]));
+  return {
+    up: [...new Set(all.flatMap(({ up }) => up))],
+    down: [...new Set(all.flatMap(({ down }) => down))],
+  };
 }
 
 /** Limits that mean something only while towing. */

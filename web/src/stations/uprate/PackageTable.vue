@@ -45,9 +45,8 @@ const because = (one: JudgedPackage): string => {
   }
   return t('app.uprate.next', { limit: binds(one) });
 };
-const passed = ({ plated }: JudgedPackage): string => {
-  if (!plated) return '';
-  const marks = [...plated.crossed.up, ...plated.crossed.down];
+const passed = ({ crossed }: JudgedPackage): string => {
+  const marks = [...new Set([...crossed.up, ...crossed.down])].sort((a, b) => a - b);
   return marks.length === 0 ? '' : t('app.uprate.passes', { mark: marks.map(kg).join(', '), unit: unit.value });
 };
 const cost = ({ package: one, cost: sum }: JudgedPackage) => {
