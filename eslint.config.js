@@ -35,7 +35,7 @@ export default defineConfig(
   {
     // The platform is passed in: core reads no clock, draws no dice and knows no page.
     files: ['core/src/**/*.ts'],
-    ignores: ['**/*.test.ts', '**/*.bench.ts'],
+    ignores: ['**/*.test.ts', '**/*.bench.ts', 'core/src/testing/**'],
     rules: {
       'no-restricted-globals': ['error', 'document', 'window', 'localStorage', 'navigator', 'performance', 'process'],
       'no-restricted-properties': [

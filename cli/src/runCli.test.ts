@@ -4,6 +4,7 @@ import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
 import type { report } from './report.ts';
+import { printable } from './printable.ts';
 import { runCli } from './runCli.ts';
 
 const example = (name: string) => fileURLToPath(new URL(`../../examples/${name}.wagonomos.json`, import.meta.url));
@@ -237,6 +238,8 @@ describe('wagonomos check --ticket', () => {
   });
 });
 
+const many = () => Array.from({ length: 100_000 }, (_, n) => `"k${n}":1,`).join('');
+
 describe('what cannot be used', () => {
   it.each<[string, string | Buffer, string]>([
     ['broken JSON', '{"format":', 'line 1, column 11'],
@@ -249,6 +252,24 @@ describe('what cannot be used', () => {
     expect(result).toMatchObject({ code: 2, out: '' });
     expect(result.error).toContain(reason);
     expect(result.error).toContain('given.wagonomos.json');
+  });
+
+  it.each([
+    ['nested a hundred thousand deep', '['.repeat(100_000), 'nested deeper'],
+    ['of a hundred thousand fields', `{"format":"wagonomos","version":6,${many()}"x":1}`, 'more fields'],
+    ['in another encoding', Buffer.from('{"format":"wagonomos","name":"B\xfcro"}', 'latin1'), 'not a text file'],
+  ])('a file %s is refused too, and not taken for an exceeded limit', (_title, content, reason) => {
+    const result = check(file(content));
+    expect(result).toMatchObject({ code: 2, out: '' });
+    expect(result.error).toContain(reason);
+  });
+
+  it('says names of a hostile file without doing what they say', () => {
+    const name = changed((raw) => Object.assign(raw.bodies[0]!, { name: '\u001b[2J\u009b31m\u202eevil', colour: 1 }));
+    const { error } = check(name);
+    expect(error).toContain('\u001b');
+    expect(printable(error)).toContain('\\u001b[2J\\u009b31m\\u202eevil');
+    expect(printable('one\n\ttwo')).toBe('one\n\ttwo');
   });
 
   it('says the place of a fault', () => {

@@ -7,7 +7,7 @@ import {
   isDay,
   onDay,
   plainText,
-  readWorkspace,
+  readBytes,
   regionOf,
   viewRig,
   type RigView,
@@ -35,14 +35,14 @@ export function runCli(args: readonly string[], today = new Date().toISOString()
   const options = readOptions(args);
   if (typeof options === 'string') return misuse(`${options}\n${say('cli.usage', {})}`);
   const { file } = options;
-  let text: string;
+  let bytes: Uint8Array;
   try {
-    text = readFileSync(file, 'utf8');
+    bytes = readFileSync(file);
   } catch (error) {
     const reason = error instanceof Error && 'code' in error ? String(error.code) : String(error);
     return misuse(say('cli.unreadable', { file, reason }));
   }
-  const read = readWorkspace(text);
+  const read = readBytes(bytes);
   if (!read.ok) {
     const reason = fileProblemMessages(read.problem).map((line) => plainText(line, speech('uk')));
     return misuse(say('cli.refused', { file, reason: reason.join('\n  ') }));

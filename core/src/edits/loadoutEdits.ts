@@ -1,3 +1,4 @@
+import { removeEntries } from '../exchange/referenceTable.ts';
 import type { Workspace } from '../exchange/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
 import { inList, without, withoutUndefined } from './lists.ts';
@@ -17,20 +18,9 @@ export const changeThing = (workspace: Workspace, id: string, patch: Partial<Omi
   things: inList(workspace.things, id, (thing) => withoutUndefined({ ...thing, ...patch })),
 });
 
-/** Gives a thing away for good: out of the inventory and out of every loadout. */
-export const removeThing = (workspace: Workspace, id: string): Workspace => ({
-  ...workspace,
-  things: without(workspace.things, id),
-  loadouts: workspace.loadouts.map((loadout) => ({
-    ...loadout,
-    placements: loadout.placements.filter((one) => one.thing !== id),
-  })),
-  trips: workspace.trips.map((trip) =>
-    trip.carried.some((one) => one.thing === id)
-      ? { ...trip, carried: trip.carried.filter((one) => one.thing !== id) }
-      : trip,
-  ),
-});
+/** Gives a thing away for good: out of the inventory, every loadout and every trip. */
+export const removeThing = (workspace: Workspace, id: string): Workspace =>
+  removeEntries(workspace, { things: new Set([id]) });
 
 /** Puts a thing in a place of this loadout, wherever it was before, as wet and as turned as it was; null takes it home. */
 export const placeThing = (
@@ -42,11 +32,14 @@ export const placeThing = (
   changeLoadout(workspace, loadoutId, (loadout) => {
     const at = loadout.placements.findIndex((one) => one.thing === thing);
     const others = loadout.placements.filter((one) => one.thing !== thing);
-    const { wet, turned } = loadout.placements[at] ?? {};
-    const lies = where && withoutUndefined({ thing, wet, turned, ...where });
+    const lies = where && lying(loadout.placements[at], { thing, ...where });
     if (lies) others.splice(at < 0 ? others.length : at, 0, lies);
     return { ...loadout, placements: others };
   });
+
+/** How a thing lies that is put somewhere: as wet and as turned as it was. */
+export const lying = (before: Placement | undefined, now: Placement): Placement =>
+  withoutUndefined({ wet: before?.wet, turned: before?.turned, ...now });
 
 export const addCrew = (workspace: Workspace, loadoutId: string, member: CrewMember): Workspace =>
   changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: [...loadout.crew, member] }));

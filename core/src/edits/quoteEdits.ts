@@ -1,6 +1,7 @@
+import { removeEntries } from '../exchange/referenceTable.ts';
 import type { Workspace } from '../exchange/workspace.ts';
 import type { Quote } from '../uprating/upratePackage.ts';
-import { inList, without } from './lists.ts';
+import { inList } from './lists.ts';
 
 export const addQuote = (workspace: Workspace, quote: Quote): Workspace => ({
   ...workspace,
@@ -14,9 +15,5 @@ export const setQuote = (workspace: Workspace, quote: Quote): Workspace => ({
 });
 
 /** Takes a quote away, and what other quotes say of it. Cases keep their own copy. */
-export const removeQuote = (workspace: Workspace, id: string): Workspace => ({
-  ...workspace,
-  quotes: without(workspace.quotes, id).map((quote) =>
-    quote.excludes?.includes(id) ? { ...quote, excludes: quote.excludes.filter((one) => one !== id) } : quote,
-  ),
-});
+export const removeQuote = (workspace: Workspace, id: string): Workspace =>
+  removeEntries(workspace, { quotes: new Set([id]) });

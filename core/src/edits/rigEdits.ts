@@ -1,8 +1,8 @@
+import { referencesOf, removeEntries } from '../exchange/referenceTable.ts';
 import type { Workspace } from '../exchange/workspace.ts';
 import type { Hitch } from '../rig/hitch.ts';
 import type { Situation } from '../situation/situation.ts';
-import { loadoutIds } from './variantEdits.ts';
-import { inList, without, withoutUndefined } from './lists.ts';
+import { inList, withoutUndefined } from './lists.ts';
 
 export const renameRig = (workspace: Workspace, id: string, name: string): Workspace => ({
   ...workspace,
@@ -32,32 +32,26 @@ export const changeSituation = (
   situations: inList(workspace.situations, id, (situation) => withoutUndefined({ ...situation, ...patch })),
 });
 
-/** Takes a rig away, with the bodies, loadouts and situation that no other rig uses. Things stay owned. */
+/**
+ * Takes a rig away with its slips, trips, quotes and cases, and with the bodies, loadouts and situation that nothing else
+ * refers to. Things stay owned.
+ */
 export function removeRig(workspace: Workspace, id: string): Workspace {
-  const rigs = without(workspace.rigs, id);
-  const kept = new Set(
-    rigs.flatMap((rig) => [rig.vehicle, rig.trailer, rig.camper?.body, rig.situation, ...loadoutIds(rig)]),
+  const rest = removeEntries(workspace, { rigs: new Set([id]) });
+  const named = new Set(
+    (['rigs', 'tickets'] as const).flatMap((list) =>
+      rest[list].flatMap((entry) => referencesOf(list, entry).map(({ reference, id: to }) => `${reference.to} ${to}`)),
+    ),
   );
-  const bodies = workspace.bodies.filter((body) => kept.has(body.id));
-  const bodyIds = new Set(bodies.map((body) => body.id));
-  return {
-    ...workspace,
-    rigs,
+  const unused = (list: 'bodies' | 'situations') =>
+    new Set(rest[list].map((one) => one.id).filter((one) => !named.has(`${list} ${one}`)));
+  const bodies = unused('bodies');
+  const loadouts = rest.loadouts.filter(
+    (one) => !named.has(`loadouts ${one.id}`) && one.placements.every(({ body }) => bodies.has(body)),
+  );
+  return removeEntries(rest, {
     bodies,
-    situations: workspace.situations.filter((situation) => kept.has(situation.id)),
-    tickets: workspace.tickets.filter((ticket) => ticket.rig !== id),
-    trips: workspace.trips.filter((trip) => trip.rig !== id),
-    quotes: workspace.quotes.filter((quote) => quote.rig !== id),
-    cases: workspace.cases.filter((one) => one.rig !== id),
-    loadouts: workspace.loadouts
-      .filter((loadout) => kept.has(loadout.id) || loadout.placements.some((one) => bodyIds.has(one.body)))
-      .map((loadout) => ({
-        ...loadout,
-        placements: loadout.placements.filter((one) => bodyIds.has(one.body)),
-        tankLevels: loadout.tankLevels.filter((one) => bodyIds.has(one.body)),
-        ...(loadout.fittingPositions
-          ? { fittingPositions: loadout.fittingPositions.filter((one) => bodyIds.has(one.body)) }
-          : {}),
-      })),
-  };
+    situations: unused('situations'),
+    loadouts: new Set(loadouts.map((one) => one.id)),
+  });
 }

@@ -1,6 +1,7 @@
 import type { Workspace } from '../exchange/workspace.ts';
 import type { TableRow } from '../tables/thingTable.ts';
-import { addThing, changeThing, placeThing } from './loadoutEdits.ts';
+import { inList } from './lists.ts';
+import { lying } from './loadoutEdits.ts';
 
 /**
  * Takes the rows of a table into the inventory and the loadout. A name that is owned already is brought up to date instead of
@@ -15,14 +16,21 @@ export function takeRows(
   placeOf: (key: string) => { readonly body: string; readonly place: string } | null,
 ): Workspace {
   const owned = new Map(workspace.things.map((thing) => [thing.name.toLowerCase(), thing.id]));
-  let next = workspace;
+  const things = new Map(workspace.things.map((thing) => [thing.id, thing]));
+  const placed = new Map(
+    workspace.loadouts.find(({ id }) => id === loadoutId)?.placements.map((one) => [one.thing, one]) ?? [],
+  );
   for (const { name, mass, count, place } of rows) {
-    const known = owned.get(name.toLowerCase());
-    const id = known ?? newId();
-    next = known === undefined ? addThing(next, { id, name, mass }) : changeThing(next, id, { mass });
+    const id = owned.get(name.toLowerCase()) ?? newId();
     owned.set(name.toLowerCase(), id);
+    things.set(id, { ...(things.get(id) ?? { id, name }), mass });
     const spot = place && placeOf(place.key);
-    next = placeThing(next, loadoutId, id, spot && { ...spot, count });
+    if (!spot) placed.delete(id);
+    else placed.set(id, lying(placed.get(id), { ...spot, thing: id, count }));
   }
-  return next;
+  return {
+    ...workspace,
+    things: [...things.values()],
+    loadouts: inList(workspace.loadouts, loadoutId, (loadout) => ({ ...loadout, placements: [...placed.values()] })),
+  };
 }

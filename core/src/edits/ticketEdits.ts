@@ -1,3 +1,4 @@
+import { removeEntries } from '../exchange/referenceTable.ts';
 import type { Workspace } from '../exchange/workspace.ts';
 import type { Reading, Ticket } from '../weighing/ticket.ts';
 import { inList, without, withoutUndefined } from './lists.ts';
@@ -17,10 +18,9 @@ export const changeTicket = (
   tickets: inList(workspace.tickets, id, (ticket) => withoutUndefined({ ...ticket, ...patch })),
 });
 
-export const removeTicket = (workspace: Workspace, id: string): Workspace => ({
-  ...workspace,
-  tickets: without(workspace.tickets, id),
-});
+/** Tears a slip up. A part it found stays in the ledger and names no slip any more. */
+export const removeTicket = (workspace: Workspace, id: string): Workspace =>
+  removeEntries(workspace, { tickets: new Set([id]) });
 
 const changeReadings = (
   workspace: Workspace,

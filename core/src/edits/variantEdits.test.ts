@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
 import { readParsed } from '../exchange/readWorkspace.ts';
-import { extractRig } from '../exchange/writeWorkspace.ts';
+import { extractRig } from '../exchange/extractRig.ts';
 import { viewRig } from '../loading/rigView.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';

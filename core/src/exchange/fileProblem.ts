@@ -2,7 +2,8 @@ import type { z } from 'zod';
 
 /** Why a file was refused. `place` leads to the spot, outermost first. */
 export type FileProblem =
-  | { readonly code: 'empty' | 'foreign' }
+  | { readonly code: 'empty' | 'foreign' | 'tooDeep' }
+  | { readonly code: 'tooManyFields'; readonly place: string }
   | { readonly code: 'notText' }
   | { readonly code: 'tooLarge'; readonly megabytes: number }
   | { readonly code: 'notJson'; readonly line: number; readonly column: number }
@@ -15,6 +16,7 @@ const faultCodes = [
   'wrongType',
   'tooSmall',
   'tooBig',
+  'tooFine',
   'unknownField',
   'badValue',
   'duplicateId',
@@ -34,16 +36,28 @@ export interface FileFault {
 }
 
 const shown = 5;
+/** Most characters of a name of a hostile file that are repeated, and of a whole line of them. */
+const longestWord = 80;
+const longestLine = 300;
+
+/** An issue of the schema or of the references, as far as it is needed to say what is wrong and where. */
+export type Issue = z.core.$ZodIssue;
 
 /** Zod's issues as faults in our words, the first few in full. */
-export function faultsOf(raw: unknown, issues: readonly z.core.$ZodIssue[]): FileProblem {
-  const faults = issues.slice(0, shown).map((issue) => ({
-    code: codeOf(issue, raw),
-    place: placeOf(raw, issue.path),
-    detail: detailOf(issue),
-  }));
-  return { code: 'invalid', faults, more: Math.max(0, issues.length - shown) };
-}
+export const faultsOf = (raw: unknown, issues: readonly Issue[]): FileProblem & { readonly code: 'invalid' } => ({
+  code: 'invalid',
+  faults: issues.slice(0, shown).map((issue) => faultOf(raw, issue)),
+  more: Math.max(0, issues.length - shown),
+});
+
+/** One issue in our words. */
+export const faultOf = (raw: unknown, issue: Issue): FileFault => ({
+  code: codeOf(issue, raw),
+  place: placeOf(raw, issue.path),
+  detail: clipped(detailOf(issue), longestLine),
+});
+
+const clipped = (text: string, most: number): string => (text.length > most ? `${text.slice(0, most)}…` : text);
 
 function codeOf(issue: z.core.$ZodIssue, raw: unknown): FileFault['code'] {
   switch (issue.code) {
@@ -69,9 +83,14 @@ function detailOf(issue: z.core.$ZodIssue): string {
     case 'too_big':
       return String(issue.maximum);
     case 'unrecognized_keys':
-      return issue.keys.map((key) => key.slice(0, 40)).join(', ');
+      return issue.keys
+        .slice(0, 8)
+        .map((key) => key.slice(0, 40))
+        .join(', ');
     case 'invalid_value':
       return issue.values.map(String).join(', ');
+    case 'custom':
+      return typeof issue.params?.['detail'] === 'string' ? issue.params['detail'] : '';
     default:
       return '';
   }
@@ -86,12 +105,12 @@ function at(raw: unknown, path: readonly PropertyKey[]): unknown {
 }
 
 /** A path for people: list entries by their name where they have a short one, else by their number from one. */
-function placeOf(raw: unknown, path: readonly PropertyKey[]): string {
+export function placeOf(raw: unknown, path: readonly PropertyKey[]): string {
   const words = path.map((key, depth) => {
-    if (typeof key !== 'number') return String(key);
+    if (typeof key !== 'number') return clipped(String(key), longestWord);
     const entry = at(raw, path.slice(0, depth + 1));
     const name = typeof entry === 'object' && entry !== null ? (entry as { name?: unknown }).name : undefined;
-    return typeof name === 'string' && name.length > 0 && name.length <= 80 ? name : String(key + 1);
+    return typeof name === 'string' && name.length > 0 && name.length <= longestWord ? name : String(key + 1);
   });
-  return words.join(' › ');
+  return clipped(words.join(' › '), longestLine);
 }

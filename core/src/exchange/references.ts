@@ -1,4 +1,5 @@
 import type { Body } from '../rig/body.ts';
+import { entryLists, idsOf, referencesOf } from './referenceTable.ts';
 import type { Workspace } from './workspace.ts';
 
 export interface ReferenceProblem {
@@ -10,25 +11,16 @@ export interface ReferenceProblem {
 export function referenceProblems(workspace: Workspace): readonly ReferenceProblem[] {
   return [
     ...duplicates(workspace),
-    ...rigProblems(workspace),
-    ...loadoutProblems(workspace),
+    ...danglingReferences(workspace),
+    ...emptyRigs(workspace),
+    ...missingParts(workspace),
     ...partProblems(workspace),
-    ...ofKnownRigs(workspace),
-    ...tripProblems(workspace),
   ];
 }
 
 function duplicates(workspace: Workspace): ReferenceProblem[] {
   const lists: [readonly (string | number)[], readonly { readonly id: string }[]][] = [
-    [['bodies'], workspace.bodies],
-    [['rigs'], workspace.rigs],
-    [['things'], workspace.things],
-    [['loadouts'], workspace.loadouts],
-    [['situations'], workspace.situations],
-    [['tickets'], workspace.tickets],
-    [['trips'], workspace.trips],
-    [['quotes'], workspace.quotes],
-    [['cases'], workspace.cases],
+    ...entryLists.map((list): Listed => [[list], workspace[list]]),
     ...workspace.bodies.flatMap((body, at) => bodyLists(body, ['bodies', at])),
     ...workspace.loadouts.map((loadout, at): Listed => [['loadouts', at, 'crew'], loadout.crew]),
     ...workspace.tickets.map((ticket, at): Listed => [['tickets', at, 'readings'], ticket.readings]),
@@ -64,36 +56,32 @@ function bodyLists(body: Body, path: readonly (string | number)[]): Listed[] {
   return body.kind === 'vehicle' ? [...lists, [[...path, 'seats'], body.seats]] : lists;
 }
 
-function rigProblems(workspace: Workspace): ReferenceProblem[] {
+/** What must be there and is not, or is of another kind. */
+function danglingReferences(workspace: Workspace): ReferenceProblem[] {
+  const known = idsOf(workspace);
   const kinds = new Map(workspace.bodies.map((body) => [body.id, body.kind]));
-  const loadouts = new Set(workspace.loadouts.map((loadout) => loadout.id));
-  const situations = new Set(workspace.situations.map((situation) => situation.id));
-  return workspace.rigs.flatMap((rig, at) => {
-    const problems: ReferenceProblem[] = [];
-    const path = (field: string) => ['rigs', at, field];
-    const body = (field: 'vehicle' | 'trailer' | 'camper', id: string | undefined) => {
-      if (id === undefined) return;
-      const kind = kinds.get(id);
-      if (kind === undefined) problems.push({ code: 'danglingReference', path: path(field) });
-      else if (kind !== field) problems.push({ code: 'wrongKind', path: path(field) });
-    };
-    body('vehicle', rig.vehicle);
-    body('trailer', rig.trailer);
-    body('camper', rig.camper?.body);
-    if (rig.vehicle === undefined && (rig.trailer === undefined || rig.camper)) {
-      problems.push({ code: 'emptyRig', path: ['rigs', at] });
-    }
-    if (!loadouts.has(rig.loadout)) problems.push({ code: 'danglingReference', path: path('loadout') });
-    rig.variants?.forEach((id, n) => {
-      if (!loadouts.has(id)) problems.push({ code: 'danglingReference', path: ['rigs', at, 'variants', n] });
-    });
-    if (!situations.has(rig.situation)) problems.push({ code: 'danglingReference', path: path('situation') });
-    return problems;
-  });
+  return entryLists.flatMap((list) =>
+    workspace[list].flatMap((entry, at) =>
+      referencesOf(list, entry).flatMap(({ reference, id, path }): ReferenceProblem[] => {
+        const { to, hold, kind } = reference;
+        if (hold === 'loose' || to === 'pictures') return [];
+        if (!known[to].has(id)) return [{ code: 'danglingReference', path: [list, at, ...path] }];
+        if (kind !== undefined && kinds.get(id) !== kind) return [{ code: 'wrongKind', path: [list, at, ...path] }];
+        return [];
+      }),
+    ),
+  );
 }
 
-function loadoutProblems(workspace: Workspace): ReferenceProblem[] {
-  const things = new Set(workspace.things.map((thing) => thing.id));
+const emptyRigs = ({ rigs }: Workspace): ReferenceProblem[] =>
+  rigs.flatMap((rig, at): ReferenceProblem[] =>
+    rig.vehicle === undefined && (rig.trailer === undefined || rig.camper)
+      ? [{ code: 'emptyRig', path: ['rigs', at] }]
+      : [],
+  );
+
+/** Places, tanks and positions that the body named beside them does not have. */
+function missingParts(workspace: Workspace): ReferenceProblem[] {
   const places = new Set(workspace.bodies.flatMap((body) => body.places.map((place) => `${body.id}/${place.id}`)));
   const tanks = new Set(workspace.bodies.flatMap((body) => body.tanks.map((tank) => `${body.id}/${tank.id}`)));
   const positions = new Set(
@@ -107,10 +95,9 @@ function loadoutProblems(workspace: Workspace): ReferenceProblem[] {
       path: ['loadouts', at, ...path],
     });
     return [
-      ...loadout.placements.flatMap((placement, n) => [
-        ...(things.has(placement.thing) ? [] : [problem('placements', n, 'thing')]),
-        ...(places.has(`${placement.body}/${placement.place}`) ? [] : [problem('placements', n, 'place')]),
-      ]),
+      ...loadout.placements.flatMap((placement, n) =>
+        places.has(`${placement.body}/${placement.place}`) ? [] : [problem('placements', n, 'place')],
+      ),
       ...loadout.tankLevels.flatMap((level, n) =>
         tanks.has(`${level.body}/${level.tank}`) ? [] : [problem('tankLevels', n, 'tank')],
       ),
@@ -139,24 +126,3 @@ const partProblems = (workspace: Workspace): ReferenceProblem[] =>
       ),
     ];
   });
-
-function tripProblems({ rigs, things, trips }: Workspace): ReferenceProblem[] {
-  const known = new Set(rigs.map((rig) => rig.id));
-  const owned = new Set(things.map((thing) => thing.id));
-  return trips.flatMap((trip, at) => [
-    ...(known.has(trip.rig) ? [] : [{ code: 'danglingReference' as const, path: ['trips', at, 'rig'] }]),
-    ...trip.carried.flatMap(({ thing }, n) =>
-      owned.has(thing) ? [] : [{ code: 'danglingReference' as const, path: ['trips', at, 'carried', n, 'thing'] }],
-    ),
-  ]);
-}
-
-/** Slips, quotes and cases each belong to a rig of the document. */
-function ofKnownRigs(workspace: Workspace): ReferenceProblem[] {
-  const known = new Set(workspace.rigs.map((rig) => rig.id));
-  return (['tickets', 'quotes', 'cases'] as const).flatMap((list) =>
-    workspace[list].flatMap(({ rig }, at): ReferenceProblem[] =>
-      known.has(rig) ? [] : [{ code: 'danglingReference', path: [list, at, 'rig'] }],
-    ),
-  );
-}

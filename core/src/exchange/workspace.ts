@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { loadoutSchema, thingSchema, tripSchema } from '../loading/loadout.ts';
 import { bodySchema } from '../rig/body.ts';
-import { idField, nameField } from '../rig/fields.ts';
+import { idField, listBounds, nameField } from '../rig/fields.ts';
 import { rigSchema } from '../rig/rig.ts';
 import { situationSchema } from '../situation/situation.ts';
 import { uprateCaseSchema } from '../uprating/uprateCase.ts';
@@ -18,17 +18,17 @@ export const workspaceShape = z.strictObject({
   version: z.literal(fileVersion),
   id: idField,
   name: nameField,
-  bodies: z.array(bodySchema).max(200),
-  rigs: z.array(rigSchema).max(200),
-  things: z.array(thingSchema).max(5000),
-  loadouts: z.array(loadoutSchema).max(500),
-  situations: z.array(situationSchema).max(200),
-  tickets: z.array(ticketSchema).max(2000),
-  trips: z.array(tripSchema).max(1000),
+  bodies: z.array(bodySchema).max(listBounds.bodies),
+  rigs: z.array(rigSchema).max(listBounds.rigs),
+  things: z.array(thingSchema).max(listBounds.things),
+  loadouts: z.array(loadoutSchema).max(listBounds.loadouts),
+  situations: z.array(situationSchema).max(listBounds.situations),
+  tickets: z.array(ticketSchema).max(listBounds.tickets),
+  trips: z.array(tripSchema).max(listBounds.trips),
   /** What was offered to change limits, for which rig. */
-  quotes: z.array(quoteSchema).max(400),
+  quotes: z.array(quoteSchema).max(listBounds.quotes),
   /** Uprates and downrates under way and over. */
-  cases: z.array(uprateCaseSchema).max(200),
+  cases: z.array(uprateCaseSchema).max(listBounds.cases),
 });
 
 /** The shape, and every reference leads somewhere. */

@@ -76,7 +76,17 @@ export function valueOf(parts: Omit<Compiled, 'values' | 'weighed'>, row: RowOrM
   });
   if (missing.length > 0) return { kind: 'unknown', missing };
   const { vehicle, trailer } = parts.sums;
-  return { kind: 'known', value: rowValue(row, vehicle, trailer), sigma: rowSigma(row, vehicle, trailer), row };
+  const value = rowValue(row, vehicle, trailer);
+  const sigma = rowSigma(row, vehicle, trailer);
+  return Number.isFinite(value) && Number.isFinite(sigma)
+    ? { kind: 'known', value, sigma, row }
+    : { kind: 'unknown', missing: [unreckonable(parts.view)] };
+}
+
+/** Nothing follows from a number that is none: what is not finite is unknown. */
+export function unreckonable({ vehicle, trailer, rig }: RigView): Missing {
+  const body = vehicle ?? trailer;
+  return { code: 'reckoning', body: body?.id ?? rig.id, bodyName: body?.name ?? rig.name };
 }
 
 function lengthMissing(view: RigView, code: 'wheelbase' | 'couplingOverhang' | 'axlePosition'): Missing {

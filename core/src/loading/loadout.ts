@@ -2,10 +2,13 @@ import { z } from 'zod';
 import { placeKinds } from '../rig/equipment.ts';
 import {
   dateField,
+  fractionField,
   idField,
   lateralField,
   lengthField,
+  listBounds,
   massField,
+  mostPieces,
   nameField,
   plusMinusField,
   positionField,
@@ -43,7 +46,7 @@ const crewSchema = z.strictObject({
 
 const placementSchema = z.strictObject({
   thing: idField,
-  count: z.number().int().min(1).max(999),
+  count: z.number().int().min(1).max(mostPieces),
   body: idField,
   place: idField,
   /** m, where in the place, when known better than "somewhere in it". */
@@ -60,18 +63,18 @@ const tankLevelSchema = z.strictObject({
   body: idField,
   tank: idField,
   /** 0 empty to 1 full. */
-  fraction: z.number().min(0).max(1),
+  fraction: fractionField,
 });
 
 /** One way to load a rig: who sits where, what lies where, how full the tanks are. */
 export const loadoutSchema = z.strictObject({
   id: idField,
   name: nameField,
-  crew: z.array(crewSchema).max(20),
-  placements: z.array(placementSchema).max(2000),
-  tankLevels: z.array(tankLevelSchema).max(60),
+  crew: z.array(crewSchema).max(listBounds.crew),
+  placements: z.array(placementSchema).max(listBounds.placements),
+  tankLevels: z.array(tankLevelSchema).max(listBounds.tankLevels),
   /** Where moving parts stand; those not named stand where the empty figure has them. */
-  fittingPositions: z.array(fittingPositionSchema).max(60).optional(),
+  fittingPositions: z.array(fittingPositionSchema).max(listBounds.fittingPositions).optional(),
 });
 
 /** A journey that is over: what was on board, and whether it was used. */
@@ -80,7 +83,7 @@ export const tripSchema = z.strictObject({
   name: nameField,
   date: dateField.optional(),
   rig: idField,
-  carried: z.array(z.strictObject({ thing: idField, used: z.boolean() })).max(2000),
+  carried: z.array(z.strictObject({ thing: idField, used: z.boolean() })).max(listBounds.placements),
 });
 
 export type Trip = z.infer<typeof tripSchema>;

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Workspace } from '../exchange/workspace.ts';
 import { readParsed } from '../exchange/readWorkspace.ts';
 import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
-import { extractRig } from '../exchange/writeWorkspace.ts';
+import { extractRig } from '../exchange/extractRig.ts';
 import { addFitting, removeFitting } from '../edits/fittingEdits.ts';
 import { addPart, removeSeat } from '../edits/bodyEdits.ts';
 import { changeThing, placeThing, removeThing, setFittingPosition } from '../edits/loadoutEdits.ts';

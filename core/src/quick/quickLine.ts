@@ -1,3 +1,4 @@
+import { boundPassed, mostPieces, textBounds } from '../rig/fields.ts';
 import { parseQuantity } from '../units/parseQuantity.ts';
 import { bestMatches, type Named } from './matching.ts';
 
@@ -50,7 +51,6 @@ export type QuickLine =
   { readonly ok: true; readonly entry: QuickEntry } | { readonly ok: false; readonly problem: QuickProblem };
 
 const longest = 200;
-const countMost = 999;
 const unitPattern = /(?<![\p{L}\d])(\d+(?:[.,]\d+)?)\s*(kg|g|t|lbs?|oz|st)(?![\p{L}\d])/iu;
 const barePattern = /(?<![\p{L}\d.,])(\d+(?:[.,]\d+)?)(?![\p{L}\d%.,])/gu;
 
@@ -81,7 +81,7 @@ function massIn(line: string, unit: 'kg' | 'lb'): Weighed | 'none' | 'bad' {
   const found = unitPattern.exec(line) ?? [...line.matchAll(barePattern)].at(-1);
   if (!found) return 'none';
   const read = parseQuantity(found[0], 'mass', unit);
-  if (!read.ok || read.value <= 0) return 'bad';
+  if (!read.ok || read.value === 0 || boundPassed('mass', read.value)) return 'bad';
   return {
     before: line.slice(0, found.index).trim(),
     after: line.slice(found.index + found[0].length).trim(),
@@ -94,7 +94,9 @@ function crewLine(rest: string, { massUnit }: QuickContext): QuickLine {
   if (found === 'none') return fail('noMass', rest);
   if (found === 'bad') return fail('badMass', rest);
   const name = `${found.before} ${found.after}`.trim();
-  return name === '' ? fail('noName') : { ok: true, entry: { kind: 'crew', name, mass: found.mass } };
+  return name === ''
+    ? fail('noName')
+    : { ok: true, entry: { kind: 'crew', name: name.slice(0, textBounds.name), mass: found.mass } };
 }
 
 function tankLine(name: string, percent: number, { tanks }: QuickContext): QuickLine {
@@ -113,14 +115,19 @@ function thingLine(line: string, context: QuickContext): QuickLine {
   const counted = /^(\d+)\s*[x×]\s+(.*)$/i.exec(line);
   const count = counted ? Number(counted[1]) : undefined;
   const rest = counted ? (counted[2] ?? '') : line;
-  if (count !== undefined && (count < 1 || count > countMost)) return fail('badCount', String(count));
+  if (count !== undefined && (count < 1 || count > mostPieces)) return fail('badCount', String(count));
   const found = massIn(rest, context.massUnit);
   if (found === 'bad') return fail('badMass', rest);
   const known = found === 'none' ? moveLine(rest, count, context) : null;
   if (known) return known;
   if (found === 'none') return fail('noMass', rest);
   if (found.before === '') return fail('noName', rest);
-  const entry = { kind: 'thing', count: count ?? 1, name: found.before.slice(0, 80), mass: found.mass } as const;
+  const entry = {
+    kind: 'thing',
+    count: count ?? 1,
+    name: found.before.slice(0, textBounds.name),
+    mass: found.mass,
+  } as const;
   if (found.after === '') return { ok: true, entry };
   const place = placeSaid(found.after, context);
   return typeof place === 'object' && place !== null

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { camperEmptyMassSchema, trailerEmptyMassSchema, vehicleEmptyMassSchema } from './emptyMass.ts';
 import { fittedPartSchema, fittingSchema, placeSchema, seatSchema, tankSchema } from './equipment.ts';
-import { dateField, idField, nameField, noteField } from './fields.ts';
+import { dateField, idField, listBounds, nameField, noteField, sheetOf } from './fields.ts';
 import { camperGeometrySchema, trailerGeometrySchema, vehicleGeometrySchema } from './geometry.ts';
 import { plateSchema } from './plate.ts';
 import { runningGearSchema } from './runningGear.ts';
@@ -19,7 +19,7 @@ const formerPlatesSchema = z.strictObject({
   until: dateField,
   /** What took their place, in the owner's words. */
   name: nameField,
-  plates: z.array(plateSchema).max(40),
+  plates: z.array(plateSchema).max(listBounds.plates),
   gear: z.array(runningGearSchema).max(6).optional(),
 });
 export type FormerPlates = z.infer<typeof formerPlatesSchema>;
@@ -28,14 +28,14 @@ const shared = {
   id: idField,
   name: nameField,
   note: noteField.optional(),
-  plates: z.array(plateSchema).max(40),
-  formerPlates: z.array(formerPlatesSchema).max(40).optional(),
-  places: z.array(placeSchema).max(120),
-  tanks: z.array(tankSchema).max(30),
-  fitted: z.array(fittedPartSchema).max(200),
-  fittings: z.array(fittingSchema).max(20).optional(),
+  plates: z.array(plateSchema).max(listBounds.plates),
+  formerPlates: z.array(formerPlatesSchema).max(listBounds.formerPlates).optional(),
+  places: z.array(placeSchema).max(listBounds.places),
+  tanks: z.array(tankSchema).max(listBounds.tanks),
+  fitted: z.array(fittedPartSchema).max(listBounds.fitted),
+  fittings: z.array(fittingSchema).max(listBounds.fittings).optional(),
   /** What a declared empty figure contains, piece by piece; for what makers often leave out. */
-  declared: z.record(z.string().max(40), z.enum(['yes', 'no', 'unknown'])).optional(),
+  declared: sheetOf(z.enum(['yes', 'no', 'unknown'])).optional(),
 };
 
 /** A powered vehicle. x runs rearwards from its front axle. */
@@ -44,7 +44,7 @@ const vehicleSchema = z.strictObject({
   build: z.enum(vehicleBuilds),
   geometry: vehicleGeometrySchema,
   emptyMass: vehicleEmptyMassSchema.optional(),
-  seats: z.array(seatSchema).max(20),
+  seats: z.array(seatSchema).max(listBounds.seats),
   gear: z.array(runningGearSchema).max(6).optional(),
   /** Things that are there or not, and that decide what may be towed. */
   mirrors: z.enum(presences).optional(),
@@ -78,7 +78,7 @@ const trailerSchema = z.strictObject({
   /** For the least payload its maker must leave. */
   berths: z.number().int().min(1).max(12).optional(),
   /** What cannot be read off a plate: seen and sound, seen and not, or not seen. */
-  seen: z.record(z.string().max(40), z.enum(['sound', 'doubtful', 'notSeen'])).optional(),
+  seen: sheetOf(z.enum(['sound', 'doubtful', 'notSeen'])).optional(),
   geometry: trailerGeometrySchema,
   emptyMass: trailerEmptyMassSchema.optional(),
   ...shared,

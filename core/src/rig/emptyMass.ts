@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { dateField, litresField, massField, nameField, plusMinusField, positionField, typedField } from './fields.ts';
+import {
+  dateField,
+  listBounds,
+  litresField,
+  massField,
+  nameField,
+  plusMinusField,
+  positionField,
+  sheetOf,
+  typedField,
+} from './fields.ts';
 
 export const vehicleBases = [
   'au-tare-vehicle',
@@ -21,10 +31,10 @@ const shared = {
   source: z.enum(['brochure', 'registration', 'plate', 'ticket', 'other']),
   date: dateField.optional(),
   /** As typed, by field name, so that a figure read in pounds is shown in pounds. */
-  typed: z.record(z.string().max(40), typedField).optional(),
+  typed: sheetOf(typedField).optional(),
   plusMinus: plusMinusField.optional(),
   /** Only for `weighed`: what to take off again. */
-  onBoard: z.array(onBoardSchema).max(60).optional(),
+  onBoard: z.array(onBoardSchema).max(listBounds.onBoard).optional(),
   /** Fresh water and gas contents the maker counts in a running-order figure. */
   waterLitres: litresField.optional(),
   gasContent: massField.optional(),

@@ -3,16 +3,19 @@ import { z } from 'zod';
 /** Reference within a file: short, plain characters, so that it can stand in a URL and in a message. */
 export const idField = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 
-/** An owner's name for something. Bounded, so that a damaged file cannot flood the screen. */
-export const nameField = z.string().trim().min(1).max(80);
+/** Most characters of a text of each kind. The schema and every field people type in share these. */
+export const textBounds = { name: 80, note: 2000, typed: 80, key: 40 } as const;
 
-export const noteField = z.string().max(2000);
+/** An owner's name for something. Bounded, so that a damaged file cannot flood the screen. */
+export const nameField = z.string().trim().min(1).max(textBounds.name);
+
+export const noteField = z.string().max(textBounds.note);
 
 /** A picture kept beside the document: the hash of its contents. */
 export const photoField = z.string().regex(/^[0-9a-f]{64}$/);
 
 /** What a person typed for a figure, kept to show it again in their own unit. */
-export const typedField = z.string().max(80);
+export const typedField = z.string().max(textBounds.typed);
 
 /** A calendar day, ISO 8601. */
 export const dateField = z.iso.date();
@@ -45,7 +48,89 @@ export const fieldBounds = {
 } as const;
 export type FieldName = keyof typeof fieldBounds;
 
-const bounded = (name: FieldName) => z.number().min(fieldBounds[name].least).max(fieldBounds[name].most);
+/**
+ * Nothing on board is weighed or measured finer than this (a gram, a millilitre): a figure between it and 0 is a slip of a
+ * sheet or a hostile file, and quotients of such figures are no numbers any more.
+ */
+export const finest = 0.001;
+
+/** Whether a number is finer than anything that is weighed or measured, and not nothing. */
+const isTooFine = (value: number): boolean => value !== 0 && Math.abs(value) < finest;
+
+/** Positions and heights are differences: they may come as near to 0 as reckoning leaves them. */
+const anyFineness: readonly FieldName[] = ['position', 'lateral', 'elevation', 'overhang'];
+
+/** `tooSmall` or `tooBig` for its kind, `tooFine` for what is an amount, or null: it may be kept. */
+export function boundPassed(name: FieldName, value: number): 'tooSmall' | 'tooBig' | 'tooFine' | null {
+  const { least, most } = fieldBounds[name];
+  if (!(value >= least)) return 'tooSmall';
+  if (value > most) return 'tooBig';
+  return isTooFine(value) && !anyFineness.includes(name) ? 'tooFine' : null;
+}
+
+const fineness = { params: { problem: 'tooFine', detail: String(finest) } };
+
+/** A number of a range that is 0 or not next to it. */
+export const notTooFine = (field: z.ZodNumber) => field.refine((value) => !isTooFine(value), fineness);
+
+function bounded(name: FieldName) {
+  const field = z.number().min(fieldBounds[name].least).max(fieldBounds[name].most);
+  return anyFineness.includes(name) ? field : notTooFine(field);
+}
+
+/** A part of a whole, 0 to 1; an amount too small to be said is none. */
+export const fractionField = notTooFine(z.number().min(0).max(1));
+
+/** How many entries each list may have. The schema, every button that adds and every table that brings many ask here. */
+export const listBounds = {
+  bodies: 200,
+  rigs: 200,
+  things: 5000,
+  loadouts: 500,
+  situations: 200,
+  tickets: 2000,
+  trips: 1000,
+  quotes: 400,
+  cases: 200,
+  plates: 40,
+  figures: 40,
+  formerPlates: 40,
+  places: 120,
+  tanks: 30,
+  fitted: 200,
+  fittings: 20,
+  seats: 20,
+  onBoard: 60,
+  /** Ways to load one rig. */
+  variants: 60,
+  crew: 20,
+  placements: 2000,
+  tankLevels: 60,
+  fittingPositions: 60,
+  readings: 60,
+  photos: 40,
+  pressureTable: 30,
+  drivers: 12,
+  through: 12,
+  caseSteps: 60,
+  caseFiles: 30,
+  certified: 60,
+  casePackages: 20,
+  excludes: 40,
+  costs: 20,
+  /** Entries of an answer sheet or of texts kept by field name. */
+  answers: 60,
+} as const;
+export type ListName = keyof typeof listBounds;
+
+/** Pieces of one thing that may lie in a place. */
+export const mostPieces = 999;
+
+/** Texts or answers by a short key. */
+export const sheetOf = <Value extends z.ZodType>(value: Value) =>
+  z.record(z.string().max(textBounds.key), value).refine((sheet) => Object.keys(sheet).length <= listBounds.answers, {
+    params: { problem: 'tooBig', detail: String(listBounds.answers) },
+  });
 
 export const massField = bounded('mass');
 export const plusMinusField = bounded('plusMinus');
@@ -55,9 +140,10 @@ export const lateralField = bounded('lateral');
 export const elevationField = bounded('elevation');
 export const overhangField = bounded('overhang');
 export const litresField = bounded('litres');
+export const coupleField = bounded('couple');
 
 /** kg/L */
-export const densityField = z.number().positive().max(3);
+export const densityField = z.number().min(0.01).max(3);
 
 /** Whether a text is a day of the calendar, ISO 8601. */
 export const isDay = (text: string): boolean => dateField.safeParse(text).success;

@@ -18,7 +18,7 @@ export const vehicleGeometrySchema = z.strictObject({
   frontTrack: lengthField.optional(),
   rearTrack: lengthField.optional(),
   /** A tag axle behind the drive axle that shares the rear load by a fixed ratio. */
-  tagAxle: z.strictObject({ offset: lengthField, driveShare: z.number().gt(0).lt(1) }).optional(),
+  tagAxle: z.strictObject({ offset: lengthField, driveShare: z.number().min(0.01).max(0.99) }).optional(),
 });
 
 /** Lengths of a trailer, m, from the coupling centre rearwards. */

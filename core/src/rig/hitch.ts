@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { lengthField } from './fields.ts';
+import { coupleField, lengthField, notTooFine } from './fields.ts';
 
 const distributionSchema = z.discriminatedUnion('kind', [
   /** 1 restores the front axle fully, 0.5 half. */
-  z.strictObject({ kind: z.literal('fraction'), fraction: z.number().min(0).max(1.5) }),
-  z.strictObject({ kind: z.literal('couple'), coupleNm: z.number().min(0).max(20_000) }),
+  z.strictObject({ kind: z.literal('fraction'), fraction: notTooFine(z.number().min(0).max(1.5)) }),
+  z.strictObject({ kind: z.literal('couple'), coupleNm: coupleField }),
 ]);
 
 /** What stands between vehicle and trailer beside ball and coupling. */

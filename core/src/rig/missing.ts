@@ -31,7 +31,8 @@ export type Missing =
       readonly body: string;
       readonly bodyName: string;
     }
-  | { readonly code: 'fuelTank' | 'fuelDensity'; readonly body: string; readonly bodyName: string }
+  /** Figures are there, and what follows from them is no number. */
+  | { readonly code: 'fuelTank' | 'fuelDensity' | 'reckoning'; readonly body: string; readonly bodyName: string }
   /** What somebody has to look at: no plate says it. */
   | { readonly code: SeenCode; readonly body: string; readonly bodyName: string }
   | {

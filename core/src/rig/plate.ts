@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { dateField, idField, massField, nameField, noteField, photoField, typedField } from './fields.ts';
+import {
+  dateField,
+  idField,
+  listBounds,
+  massField,
+  nameField,
+  noteField,
+  photoField,
+  textBounds,
+  typedField,
+} from './fields.ts';
 import { limitNames, plateSources, type LimitName } from './limitNames.ts';
 import type { Body } from './body.ts';
 
@@ -39,12 +49,12 @@ export const plateSchema = z.strictObject({
   id: idField,
   source: z.enum(plateSources),
   /** Which form of plate or paper, for its own words and units. */
-  form: z.string().max(40).optional(),
+  form: z.string().max(textBounds.key).optional(),
   /** A photograph of it, by the hash of its contents. */
   photo: photoField.optional(),
   date: dateField.optional(),
   note: noteField.optional(),
-  figures: z.array(figureSchema).max(40),
+  figures: z.array(figureSchema).max(listBounds.figures),
 });
 
 export type Plate = z.infer<typeof plateSchema>;

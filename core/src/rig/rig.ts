@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idField, nameField, positionField } from './fields.ts';
+import { idField, listBounds, nameField, positionField } from './fields.ts';
 import { hitchSchema } from './hitch.ts';
 
 /** A vehicle, alone or with what it carries and tows, in a situation, with the loadout last looked at. */
@@ -15,6 +15,6 @@ export const rigSchema = z.strictObject({
   situation: idField,
   loadout: idField,
   /** All the ways to load it, in the owner's order, where there is more than that one. */
-  variants: z.array(idField).max(60).optional(),
+  variants: z.array(idField).max(listBounds.variants).optional(),
 });
 export type Rig = z.infer<typeof rigSchema>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idField, massField, nameField } from './fields.ts';
+import { idField, listBounds, massField, nameField } from './fields.ts';
 
 const gearAxles = ['front', 'rear', 'tag', 'trailer'] as const;
 export type GearAxle = (typeof gearAxles)[number];
@@ -37,7 +37,7 @@ export const runningGearSchema = z.strictObject({
   /** The maker's table: kg on the axle or group, and the pressure for it. */
   pressureTable: z
     .array(z.strictObject({ load: massField, pressureKpa: z.number().min(50).max(1000) }))
-    .max(30)
+    .max(listBounds.pressureTable)
     .optional(),
   /** kg of one wheel, by its own mark. */
   wheelRating: massField.optional(),

@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import { unreckonable, type Compiled } from '../loading/compile.ts';
 import { ballChecks } from './ballChecks.ts';
 import { brakeChecks } from './brakeChecks.ts';
 import { brakeKindChecks } from './brakeKindChecks.ts';
@@ -17,8 +17,26 @@ import { seatCheck } from './seatCheck.ts';
 import { towRatioChecks } from './towRatioChecks.ts';
 import { tyreMarkChecks } from './tyreMarkChecks.ts';
 
-/** Every check of the rig in its situation. Missing data gives `unknown`, never an exception. */
-export const runRulebook = (compiled: Compiled): readonly Check[] => [
+/** Every check of the rig in its situation. Missing data, and figures that make no number, give `unknown`, never an exception. */
+export const runRulebook = (compiled: Compiled): readonly Check[] =>
+  checksOf(compiled).map((check) => (isFinite(check) ? check : unknown(check, compiled)));
+
+const isFinite = ({ demand, limit, margin, sigma }: Check): boolean =>
+  [demand, limit, margin, sigma].every((one) => one === null || Number.isFinite(one));
+
+const unknown = (check: Check, { view }: Compiled): Check => ({
+  ...check,
+  demand: null,
+  sigma: null,
+  limit: null,
+  margin: null,
+  use: null,
+  either: undefined,
+  status: 'unknown',
+  missing: [unreckonable(view)],
+});
+
+const checksOf = (compiled: Compiled): readonly Check[] => [
   ...plainChecks(compiled),
   ...ballChecks(compiled),
   ...frontShareCheck(compiled),

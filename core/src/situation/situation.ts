@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { dateField, idField, massField, nameField } from '../rig/fields.ts';
+import { dateField, idField, listBounds, massField, nameField } from '../rig/fields.ts';
 import { countryField, type Country } from './countries.ts';
 import { licenceSchema } from './licence.ts';
 
@@ -27,7 +27,7 @@ export const situationSchema = z.strictObject({
   trailer: jurisdictionSchema,
   travel: jurisdictionSchema,
   /** Further places the journey leads through. */
-  through: z.array(jurisdictionSchema).max(12).optional(),
+  through: z.array(jurisdictionSchema).max(listBounds.through).optional(),
   /** The day the rules are asked for: tyres and drivers grow older. Left out: the day the question is put. */
   date: dateField.optional(),
   words: z.enum(regions),
@@ -37,7 +37,7 @@ export const situationSchema = z.strictObject({
   /** Others who take the wheel, by name, with what they hold. */
   drivers: z
     .array(z.strictObject({ id: idField, name: nameField, licence: licenceSchema }))
-    .max(12)
+    .max(listBounds.drivers)
     .optional(),
   /** kg the owner wants to keep free under every limit. */
   reserve: massField.optional(),

@@ -97,6 +97,20 @@ describe('a pasted table', () => {
   });
 });
 
+describe('a table without a heading, and one too long', () => {
+  it('takes no mass for a heading because of its unit', () => {
+    expect(read('Peg;0.5 kg\nLine;1 kg').rows.map(({ name, mass }) => [name, mass])).toEqual([
+      ['Peg', 0.5],
+      ['Line', 1],
+    ]);
+  });
+
+  it('says how many rows it did not look at', () => {
+    const table = cutTable(Array.from({ length: 5003 }, (_, n) => `Peg ${n};1 kg`).join('\n\n'));
+    expect([table.rows.length, table.beyond, table.rows.at(-1)?.line]).toEqual([5000, 3, 9999]);
+  });
+});
+
 const headings = ['Name', 'Mass', 'Unit', 'Count', 'Place'] as const;
 
 describe('the inventory as CSV', () => {

@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { boundPassed, listBounds, mostPieces, textBounds } from '../rig/fields.ts';
 import { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
 import { bestMatches } from '../quick/matching.ts';
 import type { Nameable } from '../quick/quickLine.ts';
@@ -11,6 +12,8 @@ export type TableColumn = (typeof tableColumns)[number];
 export interface RawTable {
   readonly rows: readonly { readonly line: number; readonly cells: readonly string[] }[];
   readonly columns: number;
+  /** Rows beyond the most that are taken at once: they were not looked at. */
+  readonly beyond: number;
 }
 
 export interface TableRow {
@@ -36,26 +39,30 @@ export interface ReadTable {
   readonly faults: readonly RowFault[];
 }
 
-const mostRows = 5000;
+/** Rows of a table that are taken at once: as many as there may be things. */
+export const mostRows = listBounds.things;
 const mostColumns = 40;
-const longestName = 80;
+const longestName = textBounds.name;
 
 /** Cuts pasted text (tabs, from a spreadsheet) or a CSV file (commas or semicolons) into cells. Empty lines are left out. */
 export function cutTable(text: string): RawTable {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
     delimitersToGuess: ['\t', ';', ',', '|'],
     skipEmptyLines: false,
-    preview: mostRows,
   });
   let line = 1;
-  const rows = data.flatMap((cells) => {
+  let beyond = 0;
+  const rows: { line: number; cells: string[] }[] = [];
+  for (const cells of data) {
     const at = line;
     // A quoted cell may run over several lines.
     line += 1 + cells.reduce((sum, cell) => sum + (cell.match(/\n/g)?.length ?? 0), 0);
     const own = cells.slice(0, mostColumns).map((cell) => unguarded(cell.trim()));
-    return own.some((cell) => cell !== '') ? [{ line: at, cells: own }] : [];
-  });
-  return { rows, columns: Math.max(0, ...rows.map(({ cells }) => cells.length)) };
+    if (own.every((cell) => cell === '')) continue;
+    if (rows.length < mostRows) rows.push({ line: at, cells: own });
+    else beyond += 1;
+  }
+  return { rows, columns: rows.reduce((most, { cells }) => Math.max(most, cells.length), 0), beyond };
 }
 
 /** Words by which a heading is known, lower case, by column; they come from the catalogue. */
@@ -81,6 +88,8 @@ export function guessColumns(
 }
 
 const headingOf = (cell: string, words: HeadingWords): TableColumn | null => {
+  // "0.5 kg" in the first row is a mass and no heading.
+  if (/\d/.test(cell)) return null;
   const wanted = cell
     .toLowerCase()
     .replace(/[^\p{L} ]/gu, '')
@@ -142,10 +151,10 @@ function readRow(
   if (typed === '') return { line, code: 'noMass', text: name };
   const read = parseQuantity(`${typed} ${cell('unit')}`.trim(), 'mass', bareUnit);
   if (!read.ok) return { line, code: 'badMass', text: typed, problem: read.problem };
-  if (read.value < 0 || read.value > 100_000) return { line, code: 'badMass', text: typed };
+  if (boundPassed('mass', read.value)) return { line, code: 'badMass', text: typed };
   const counted = cell('count');
   const count = counted === '' ? 1 : Number(counted.replace(',', '.'));
-  if (!Number.isInteger(count) || count < 1 || count > 999) return { line, code: 'badCount', text: counted };
+  if (!Number.isInteger(count) || count < 1 || count > mostPieces) return { line, code: 'badCount', text: counted };
   const said = cell('place');
   if (said === '') return { line, name, mass: read.value, count, place: null };
   const matches = bestMatches(said, places);

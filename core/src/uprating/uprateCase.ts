@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { dateField, idField, massField, nameField, noteField, photoField } from '../rig/fields.ts';
+import { dateField, idField, listBounds, massField, nameField, noteField, photoField } from '../rig/fields.ts';
 import { limitNames, plateSources } from '../rig/limitNames.ts';
 import { upratePackageSchema } from './upratePackage.ts';
 
@@ -16,7 +16,7 @@ const caseStepSchema = z.strictObject({
   who: nameField.optional(),
   cost: z.number().min(0).max(1_000_000).optional(),
   note: noteField.optional(),
-  files: z.array(caseFileSchema).max(30).optional(),
+  files: z.array(caseFileSchema).max(listBounds.caseFiles).optional(),
 });
 export type CaseStep = z.infer<typeof caseStepSchema>;
 
@@ -39,9 +39,9 @@ export const uprateCaseSchema = z.strictObject({
   /** Before it ever was registered: another route in some countries. */
   unregistered: z.boolean().optional(),
   /** As they were when the case was begun: a later change of a quote does not change what was ordered. */
-  packages: z.array(upratePackageSchema).min(1).max(20),
-  steps: z.array(caseStepSchema).max(60),
-  certified: z.array(certifiedSchema).max(60),
+  packages: z.array(upratePackageSchema).min(1).max(listBounds.casePackages),
+  steps: z.array(caseStepSchema).max(listBounds.caseSteps),
+  certified: z.array(certifiedSchema).max(listBounds.certified),
   /** The day on which the new plates became those of the rig. */
   applied: dateField.optional(),
 });

@@ -1,5 +1,14 @@
 import { z } from 'zod';
-import { dateField, idField, massField, nameField, noteField, positionField } from '../rig/fields.ts';
+import {
+  dateField,
+  idField,
+  listBounds,
+  massField,
+  nameField,
+  noteField,
+  notTooFine,
+  positionField,
+} from '../rig/fields.ts';
 import { limitNames, plateSources } from '../rig/limitNames.ts';
 import { runningGearSchema } from '../rig/runningGear.ts';
 import { regions } from '../situation/situation.ts';
@@ -31,7 +40,7 @@ export const costKinds = ['certifier', 'parts', 'fitting', 'authority'] as const
 const newLimitSchema = z.strictObject({
   limit: z.enum(limitNames),
   to: massField.optional(),
-  by: z.number().min(-20_000).max(20_000).optional(),
+  by: notTooFine(z.number().min(-20_000).max(20_000)).optional(),
   /** The plate of a part; left out: the plates and papers of the body itself. */
   part: z.enum(plateSources).optional(),
 });
@@ -59,10 +68,10 @@ export const upratePackageSchema = z.strictObject({
         taxIncluded: z.boolean(),
       }),
     )
-    .max(20),
+    .max(listBounds.costs),
   currency: z.string().regex(/^[A-Z]{3}$/),
   /** Packages that cannot be had beside it. */
-  excludes: z.array(idField).max(40).optional(),
+  excludes: z.array(idField).max(listBounds.excludes).optional(),
   conditions: noteField.optional(),
   route: z.enum(packageRoutes).optional(),
   /** Which papers come with it. */

@@ -1,6 +1,18 @@
 import { z } from 'zod';
 import { loadoutSchema } from '../loading/loadout.ts';
-import { dateField, idField, massField, nameField, noteField, photoField, plusMinusField } from '../rig/fields.ts';
+import {
+  dateField,
+  idField,
+  listBounds,
+  massField,
+  nameField,
+  noteField,
+  photoField,
+  plusMinusField,
+} from '../rig/fields.ts';
+
+/** Steps of a scale, kg. */
+const stepField = z.number().min(0.001).max(1000);
 
 /** What may stand on the plate of a scale. `ball`: a scale or stand under the coupling. */
 const weighedParts = ['front', 'rear', 'drive', 'tag', 'trailer', 'axle1', 'axle2', 'axle3', 'jockey', 'ball'] as const;
@@ -23,7 +35,7 @@ const readingSchema = z.strictObject({
   /** kg */
   value: massField,
   /** Steps of the scale, kg; left out: those of the ticket. */
-  graduation: z.number().positive().max(1000).optional(),
+  graduation: stepField.optional(),
   /** Another scale than the ticket's, by its name. */
   scale: nameField.optional(),
 });
@@ -46,10 +58,10 @@ export const ticketSchema = z.strictObject({
   scaleError: plusMinusField.optional(),
   note: noteField.optional(),
   /** Pictures of the slip and of the rig on the plate, by the hash of their contents. */
-  photos: z.array(photoField).max(40).optional(),
+  photos: z.array(photoField).max(listBounds.photos).optional(),
   /** Steps of the scale, kg. */
-  graduation: z.number().positive().max(1000),
-  readings: z.array(readingSchema).max(60),
+  graduation: stepField,
+  readings: z.array(readingSchema).max(listBounds.readings),
   /** What was on board then: a copy, so that a later change of the plan does not change what was weighed. */
   loadout: loadoutSchema.optional(),
 });
