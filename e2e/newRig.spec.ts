@@ -116,6 +116,8 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
     await page.goto('/');
     await expect(page.getByTestId('rig-card')).toHaveCount(7);
     await page.getByTestId('file-input').setInputFiles(file);
+    await expect(page.getByTestId('take-in-plan')).toContainText('rigs1');
+    await page.getByRole('button', { name: 'Put beside' }).click();
     await page.getByTestId('rig-card').filter({ hasText: 'Wren wagon' }).click();
     await expect(sentence(page)).toHaveText(verdict);
   });

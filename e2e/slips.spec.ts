@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { unzipSync } from 'fflate';
+import { BlobReader, BlobWriter, TextReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
+import { kept, untilKept } from './keptStore.ts';
 import { seriousFaults, van } from './support.ts';
 
 /** A picture that a browser can read: a small JPEG made in the page. */
@@ -93,7 +94,7 @@ test('pictures of a slip are kept, saved in one parcel with the file, and come b
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save everything with its pictures (2)' }).click();
   const file = await (await downloading).path();
-  expect(Object.keys(unzipSync(readFileSync(file)))).toHaveLength(3);
+  expect(await new ZipReader(new BlobReader(new Blob([readFileSync(file)]))).getEntries()).toHaveLength(3);
 
   const other = await (await browser.newContext()).newPage();
   await other.goto('/');
@@ -101,6 +102,8 @@ test('pictures of a slip are kept, saved in one parcel with the file, and come b
   await other
     .getByTestId('file-input')
     .setInputFiles({ name: 'all.wagonomos.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
+  await expect(other.getByRole('dialog')).toContainText('With 2 pictures and papers.');
+  await other.getByRole('button', { name: 'Instead', exact: true }).click();
   await expect(other.getByRole('button', { name: /^Undo/ })).toBeEnabled();
   await other.goto(`${van}/weigh`);
   await other.getByTestId('slip-where').getByText('Where, when').click();
@@ -181,4 +184,74 @@ test('heights of the wheel arches help to stand level, and are never a load', as
     await aid.getByLabel(label).press('Tab');
   }
   await expect(aid.getByRole('status').filter({ hasText: 'take back 50 %' })).toBeVisible();
+});
+
+test('a picture in a parcel is only what its hash says: the owner’s own stays as it is', async ({ page }) => {
+  await page.goto(`${van}/weigh`);
+  await addPictures(page, [20]);
+  await expect(photos(page).locator('img')).toHaveCount(1);
+  await untilKept(page, '"photos":["');
+  const document = (await kept(page)) as { tickets: { photos?: string[] }[] };
+  const hash = document.tickets.flatMap((ticket) => ticket.photos ?? [])[0] ?? '';
+  const zip = new ZipWriter(new BlobWriter('application/zip'));
+  await zip.add('document.wagonomos.json', new TextReader(JSON.stringify(document)));
+  await zip.add(`pictures/${hash}.jpg`, new TextReader('not the picture'));
+  const buffer = Buffer.from(await (await zip.close()).arrayBuffer());
+  await page.getByRole('link', { name: /^Papers/ }).click();
+  await page
+    .getByTestId('file-input')
+    .setInputFiles({ name: 'all.wagonomos.zip', mimeType: 'application/zip', buffer });
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('1 pictures are not what they claim to be and are left out.');
+  await dialog.getByRole('button', { name: 'Put beside' }).click();
+  await expect(dialog).toBeHidden();
+  await page.reload();
+  await page.getByRole('link', { name: /^Weigh/ }).click();
+  await page.getByTestId('slip-where').getByText('Where, when').click();
+  const image = photos(page).locator('img');
+  await expect.poll(() => image.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(640);
+
+  // A parcel that was cut short is called that.
+  const file = {
+    name: 'all.wagonomos.zip',
+    mimeType: 'application/zip',
+    buffer: buffer.subarray(0, buffer.length - 40),
+  };
+  await page.getByRole('link', { name: /^Papers/ }).click();
+  await page.getByTestId('file-input').setInputFiles(file);
+  await expect(page.getByTestId('file-refused')).toContainText('The parcel is damaged');
+});
+
+test('a second window deletes no picture that undo in the first can bring back, and takes over what was typed', async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${van}/weigh`);
+  await addPictures(page, [20]);
+  await expect(photos(page).locator('img')).toHaveCount(1);
+  await photos(page)
+    .getByRole('button', { name: /^Take away/ })
+    .or(photos(page).locator('.one button'))
+    .first()
+    .click();
+  await expect(photos(page).locator('img')).toHaveCount(0);
+  const second = await context.newPage();
+  await second.goto(`${van}/weigh`);
+  await expect(second.getByTestId('follower')).toBeVisible();
+  await second.reload();
+  await expect(second.getByTestId('follower')).toBeVisible();
+  await page.bringToFront();
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(photos(page).locator('img')).toHaveCount(1);
+  const image = photos(page).locator('img');
+  await expect.poll(() => image.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBe(640);
+
+  // What stands in a field goes to the window that takes over.
+  await page.getByTestId('slip-where').getByLabel('Note').fill('Wind from the side');
+  await second.bringToFront();
+  await second.getByRole('button', { name: 'Edit here instead' }).click();
+  await expect(second.getByTestId('follower')).toHaveCount(0);
+  await second.getByTestId('slip-where').getByText('Where, when').click();
+  await expect(second.getByTestId('slip-where').getByLabel('Note')).toHaveValue('Wind from the side');
+  await expect(page.getByTestId('follower')).toBeVisible();
 });

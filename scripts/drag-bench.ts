@@ -55,6 +55,7 @@ await page.locator('[data-test="file-input"]').setInputFiles({
   mimeType: 'application/json',
   buffer: Buffer.from(JSON.stringify({ ...raw, name: 'Bench' })),
 });
+await page.getByRole('button', { name: 'Put beside' }).click();
 // The demo rigs stand in the yard before the file has been read.
 await page.waitForTimeout(2000);
 await page.locator('[data-test="rig-card"]').last().click();

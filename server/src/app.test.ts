@@ -51,6 +51,7 @@ describe('the server', () => {
     const policy = headers.get('content-security-policy') ?? '';
     expect(policy).toContain("script-src 'self';");
     expect(policy).toContain("frame-ancestors 'none'");
+    expect(policy).toContain("object-src 'none'");
     expect(headers.get('x-content-type-options')).toBe('nosniff');
     expect(headers.get('x-powered-by')).toBeNull();
     expect(headers.get('strict-transport-security')).toBeNull();

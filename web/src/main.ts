@@ -12,25 +12,32 @@ import { createApp } from 'vue';
 import App from './app/App.vue';
 import { i18n } from './app/i18n.ts';
 import { router } from './app/router.ts';
-import { localStore } from './storage/localStore.ts';
-import { collectPhotos } from './storage/photos.ts';
-import { openTabs } from './storage/tabs.ts';
+import { keepSafe } from './app/keepSafe.ts';
 import { useFaults } from './stores/faults.ts';
-import { useSettings } from './stores/settings.ts';
-import { useWorkspace } from './stores/workspace.ts';
+import { useStale } from './stores/stale.ts';
+import { onWorkerLost } from './workers/remote.ts';
 
 const app = createApp(App);
 app.use(createPinia());
 app.use(i18n);
 
 const faults = useFaults();
-app.config.errorHandler = (error) => faults.report(error);
-
-void useSettings().load(localStore);
-const workspace = useWorkspace();
-void workspace.start({ store: localStore, tabs: openTabs() }).then(() => {
-  // A damaged document may still refer to pictures nobody can see from here.
-  if (!workspace.damaged && !workspace.saveFailed) void collectPhotos(workspace.photos());
+const stale = useStale();
+/** Parts of the app that did not come: said before whoever asked for one fails for want of it. */
+const notLoaded = new WeakSet<object>();
+window.addEventListener('vite:preloadError', ({ payload }) => {
+  notLoaded.add(payload);
+  stale.tell();
 });
+const report = (error: unknown) => {
+  // A page that is not on the server any more: its link would seem to do nothing, and nothing is broken here.
+  if (typeof error === 'object' && error !== null && notLoaded.has(error)) return;
+  faults.report(error);
+};
+app.config.errorHandler = report;
+router.onError(report);
+onWorkerLost(stale.tell);
+
+void keepSafe();
 app.use(router);
 app.mount('#app');

@@ -10,6 +10,7 @@ import AppHeader from './AppHeader.vue';
 import ArithmeticSheet from './ArithmeticSheet.vue';
 import FaultScreen from './FaultScreen.vue';
 import NoticeBar from './NoticeBar.vue';
+import RefusedEdit from './RefusedEdit.vue';
 import { useShortcuts } from './shortcuts.ts';
 import ShortcutHelp from './ShortcutHelp.vue';
 
@@ -47,6 +48,7 @@ watch(
     </main>
     <footer>{{ t('app.caution') }}</footer>
     <ArithmeticSheet />
+    <RefusedEdit />
     <ShortcutHelp v-model="helpOpen" />
   </div>
 </template>

@@ -1,18 +1,24 @@
 <script setup lang="ts">
 import { BookOpen, CircleHelp, Moon, Redo2, Sun, Undo2 } from '@lucide/vue';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRig } from '../stores/rig.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
-import SituationPanel from './SituationPanel.vue';
 
+// Asked for only when it is opened: its fields are a good part of what there is to load.
+const SituationPanel = defineAsyncComponent(() => import('./SituationPanel.vue'));
 const emit = defineEmits<{ help: [] }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const settings = useSettings();
 const rig = useRig();
 const situationOpen = ref(false);
+/** It stays once it was there, so that it can close as it opened. */
+const situationSeen = ref(false);
+watch(situationOpen, () => {
+  situationSeen.value = true;
+});
 
 const chip = computed(() => {
   const place = rig.view?.situation.vehicle;
@@ -72,7 +78,7 @@ const labelled = (key: 'undo' | 'redo', what: string | undefined) =>
     <button type="button" class="icon-button help" :aria-label="t('app.keys')" @click="emit('help')">
       <CircleHelp :size="19" />
     </button>
-    <SituationPanel v-if="rig.view" v-model="situationOpen" />
+    <SituationPanel v-if="rig.view && (situationOpen || situationSeen)" v-model="situationOpen" />
   </header>
 </template>
 

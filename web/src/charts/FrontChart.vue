@@ -3,8 +3,8 @@ import 'apexcharts/line';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import VueApexCharts from 'vue3-apexcharts/core';
 import { written } from '../shared/useSpeech.ts';
+import PlainChart from './PlainChart.vue';
 import { useInk } from './useInk.ts';
 
 /** Cost against usable gain: each step of the line is the most that can be had for so much. */
@@ -41,12 +41,12 @@ const series = computed(() => [
 </script>
 
 <template>
-  <VueApexCharts
+  <PlainChart
     type="line"
     height="220"
     :options="options"
     :series="series"
-    :aria-label="t('app.uprate.frontChart')"
+    :label="t('app.uprate.frontChart')"
     role="figure"
   />
 </template>

@@ -4,8 +4,8 @@ import 'apexcharts/features/annotations';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import VueApexCharts from 'vue3-apexcharts/core';
 import { written } from '../shared/useSpeech.ts';
+import PlainChart from './PlainChart.vue';
 import { useInk } from './useInk.ts';
 
 /** Masses as bars along a body, with its centre and its axle. */
@@ -73,12 +73,5 @@ const series = computed(() => [
 </script>
 
 <template>
-  <VueApexCharts
-    type="bar"
-    height="190"
-    :options="options"
-    :series="series"
-    :aria-label="t('app.balance.chart')"
-    role="img"
-  />
+  <PlainChart type="bar" height="190" :options="options" :series="series" :label="t('app.balance.chart')" role="img" />
 </template>

@@ -5,8 +5,8 @@ import 'apexcharts/features/annotations';
 import 'apexcharts/features/legend';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
-import VueApexCharts from 'vue3-apexcharts/core';
 import { written } from '../shared/useSpeech.ts';
+import PlainChart from './PlainChart.vue';
 import { useInk } from './useInk.ts';
 
 /** Masses slip by slip: columns about zero, or lines over the years. Told apart by mark and dash as well as by colour. */
@@ -56,5 +56,5 @@ const lines = same(() => props.series.map(({ name, data }) => ({ name, data: [..
 </script>
 
 <template>
-  <VueApexCharts :type="kind" height="230" :options="options" :series="lines" :aria-label="label" role="figure" />
+  <PlainChart :type="kind" height="230" :options="options" :series="lines" :label="label" role="figure" />
 </template>

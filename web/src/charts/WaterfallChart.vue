@@ -3,9 +3,9 @@ import 'apexcharts/bar';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import VueApexCharts from 'vue3-apexcharts/core';
 import { useSettings } from '../stores/settings.ts';
 import { written } from '../shared/useSpeech.ts';
+import PlainChart from './PlainChart.vue';
 import { useInk } from './useInk.ts';
 
 /** An allowance, what comes off it step by step, and what is left: each bar hangs where the one before ended. */
@@ -67,12 +67,12 @@ const series = computed(() => [
 </script>
 
 <template>
-  <VueApexCharts
+  <PlainChart
     type="bar"
     :height="40 + 30 * steps.length"
     :options="options"
     :series="series"
-    :aria-label="t('app.payload.chart')"
+    :label="t('app.payload.chart')"
     role="img"
   />
 </template>

@@ -1,13 +1,23 @@
-import { mount } from '@vue/test-utils';
+import { mount, type VueWrapper } from '@vue/test-utils';
+import { createPinia } from 'pinia';
 import { describe, expect, it } from 'vitest';
 import { i18n } from '../app/i18n.ts';
 import CodeField from './CodeField.vue';
 
-const field = (value?: string) =>
-  mount(CodeField, {
-    props: { label: 'Load index', value, pattern: /^\d{2,3}(\/\d{2,3})?$/, problem: 'Write it as 104 or 107/105.' },
-    global: { plugins: [i18n] },
+/** What is handed over comes back as the value, as from the document. */
+const field = (value?: string) => {
+  const wrapper: VueWrapper = mount(CodeField, {
+    props: {
+      label: 'Load index',
+      value,
+      pattern: /^\d{2,3}(\/\d{2,3})?$/,
+      problem: 'Write it as 104 or 107/105.',
+      onChange: (next: string | undefined) => void wrapper.setProps({ value: next }),
+    },
+    global: { plugins: [i18n, createPinia()] },
   });
+  return wrapper;
+};
 const type = async (wrapper: ReturnType<typeof field>, text: string) => {
   await wrapper.get('input').setValue(text);
   await wrapper.get('input').trigger('blur');

@@ -1,25 +1,43 @@
 <script setup lang="ts">
 import { ref, useId, watch } from 'vue';
+import { useDrafts } from '../stores/drafts.ts';
+import { useWorkspace } from '../stores/workspace.ts';
+import { useFieldKey } from './useFieldKey.ts';
 
 /** A short mark off a wall or a plate: kept as written once it can be one, questioned where it was typed otherwise. */
 const props = defineProps<{ label: string; value: string | undefined; pattern: RegExp; problem: string }>();
 const emit = defineEmits<{ change: [value: string | undefined] }>();
 const id = useId();
-const text = ref(props.value ?? '');
-const bad = ref(false);
+const workspace = useWorkspace();
+const drafts = useDrafts();
+const key = useFieldKey(props.label);
+const kept = drafts.read(key);
+const text = ref(kept ?? props.value ?? '');
+/** What was typed and cannot be such a mark stands there again after a reload, questioned as before. */
+const bad = ref(kept !== undefined);
 
 watch(
   () => props.value,
   (next) => {
-    if (!bad.value) text.value = next ?? '';
+    if (!bad.value && document.activeElement?.id !== id) text.value = next ?? '';
   },
 );
-const finish = () => {
+/** Taken as soon as it can be one; kept as typed meanwhile. @returns whether it can be one */
+const read = (): boolean => {
   const next = text.value.trim().toUpperCase();
-  bad.value = next !== '' && !props.pattern.test(next);
-  if (bad.value || next === (props.value ?? '')) return;
-  text.value = next;
-  emit('change', next === '' ? undefined : next);
+  if (next !== '' && !props.pattern.test(next)) {
+    drafts.keep(key, text.value);
+    return false;
+  }
+  drafts.drop(key);
+  bad.value = false;
+  if (next !== (props.value ?? '')) workspace.typing(key, () => emit('change', next === '' ? undefined : next));
+  return true;
+};
+const finish = () => {
+  bad.value = !read();
+  if (!bad.value) text.value = text.value.trim().toUpperCase();
+  workspace.settle();
 };
 </script>
 
@@ -35,6 +53,7 @@ const finish = () => {
       autocomplete="off"
       :aria-invalid="bad"
       :aria-describedby="bad ? `${id}-problem` : undefined"
+      @input="read"
       @blur="finish"
       @keydown.enter="finish"
     />

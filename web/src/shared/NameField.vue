@@ -1,20 +1,43 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { textBounds } from '@wagonomos/core';
+import { ref, useId, watch } from 'vue';
+import { useWorkspace } from '../stores/workspace.ts';
+import { useRefusalWords } from './useRefusalWords.ts';
 
-/** A heading that can be written in. An emptied name goes back to what it was. */
+/** A heading that can be written in: taken as it is typed. An emptied name goes back to what it was. */
 const props = defineProps<{ name: string; label: string }>();
 const emit = defineEmits<{ change: [name: string] }>();
+const workspace = useWorkspace();
+const { reason } = useRefusalWords();
+const id = useId();
 const text = ref(props.name);
+/** The name before typing began. */
+const before = ref(props.name);
+const editing = ref(false);
+const problem = ref<string | null>(null);
 watch(
   () => props.name,
   (next) => {
-    text.value = next;
+    if (!editing.value) text.value = next;
   },
 );
-const finish = () => {
+const begin = () => {
+  editing.value = true;
+  before.value = props.name;
+};
+const say = (name: string) => {
+  problem.value = reason(workspace.typing(id, () => emit('change', name)));
+};
+const read = () => {
   const next = text.value.trim();
-  if (next === '' || next === props.name) text.value = props.name;
-  else emit('change', next);
+  if (next !== '' && next !== props.name) say(next);
+};
+const finish = () => {
+  editing.value = false;
+  if (text.value.trim() === '' && before.value !== props.name) say(before.value);
+  problem.value = null;
+  text.value = props.name;
+  workspace.settle();
 };
 </script>
 
@@ -22,9 +45,14 @@ const finish = () => {
   <input
     v-model="text"
     class="name"
+    :class="{ bad: problem }"
     type="text"
-    maxlength="80"
+    :maxlength="textBounds.name"
     :aria-label="label"
+    :aria-invalid="problem !== null"
+    :title="problem ?? undefined"
+    @focus="begin"
+    @input="read"
     @blur="finish"
     @keydown.enter="finish"
   />
@@ -49,5 +77,8 @@ const finish = () => {
   border-color: var(--pen);
   outline: 0;
   background: var(--field);
+}
+.name.bad {
+  border-color: var(--over);
 }
 </style>

@@ -1,11 +1,24 @@
 <script setup lang="ts">
-import { displayMass, fieldBounds, parseQuantity, unitTable, type FieldName, type MassUnit } from '@wagonomos/core';
+import {
+  boundPassed,
+  displayMass,
+  fieldBounds,
+  finest,
+  parseQuantity,
+  textBounds,
+  unitTable,
+  type FieldName,
+  type MassUnit,
+} from '@wagonomos/core';
 import { computed, ref, useId, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useDrafts } from '../stores/drafts.ts';
 import { useRig } from '../stores/rig.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import { quantityProblemMessage } from './quantityProblem.ts';
+import { useFieldKey } from './useFieldKey.ts';
+import { useRefusalWords } from './useRefusalWords.ts';
 import { written } from './useSpeech.ts';
 
 /** A field for a quantity: takes any unit and arithmetic, keeps what was typed, says what it cannot read. */
@@ -29,6 +42,9 @@ const settings = useSettings();
 const workspace = useWorkspace();
 const rig = useRig();
 const id = useId();
+const drafts = useDrafts();
+const key = useFieldKey(props.label);
+const { reason } = useRefusalWords();
 
 const massUnit = computed(() => props.unit ?? settings.massUnit);
 const kind = computed(() => fieldBounds[props.field].quantity);
@@ -57,9 +73,15 @@ const problem = ref<string | null>(null);
 watch(shown, (next) => {
   if (!editing.value) {
     text.value = next;
-    problem.value = null;
+    question(null);
   }
 });
+/** What cannot be taken is kept where it was typed, also beyond a reload, until it is mended or wiped. */
+const question = (why: string | null) => {
+  problem.value = why;
+  if (why === null) drafts.drop(key);
+  else drafts.keep(key, text.value);
+};
 
 /** A figure typed in another unit than the one shown keeps its own words beside it. */
 const asTyped = computed(() => {
@@ -69,28 +91,46 @@ const asTyped = computed(() => {
     : null;
 });
 
+/** What a text says in the inner unit, or what is wrong with it. */
+const judged = (raw: string): { readonly value: number } | { readonly problem: string } => {
+  const parsed = parseQuantity(raw, kind.value, bareUnit.value, { pointMayGroup: rig.words === 'eu' });
+  if (!parsed.ok) return { problem: t(...quantityProblemMessage(parsed.problem)) };
+  const passed = boundPassed(props.field, parsed.value);
+  if (passed === null) return { value: parsed.value };
+  const inUnit = (bound: number) => written(bound / (unitTable[kind.value][bareUnit.value]?.factor ?? 1), 3);
+  const unit = bareUnit.value;
+  if (passed === 'tooFine') return { problem: t('app.quantity.tooFine', { least: inUnit(finest), unit }) };
+  const { least, most } = fieldBounds[props.field];
+  return { problem: t('app.quantity.bounds', { least: inUnit(least), most: inUnit(most), unit }) };
+};
+/** As typed, with its unit; a sum too long to be kept is kept as what it comes to. */
+const typedText = (raw: string, value: number): string => {
+  const typed = /[a-z"'′″]/i.test(raw) ? raw : `${raw} ${bareUnit.value}`;
+  if (typed.length <= textBounds.typed) return typed;
+  return `${written(value / (unitTable[kind.value][bareUnit.value]?.factor ?? 1), 3)} ${bareUnit.value}`;
+};
+const say = (value: number | undefined, typed: string) =>
+  question(reason(workspace.typing(key, () => emit('change', value, typed))));
 const read = () => {
   editing.value = true;
   const raw = text.value.trim();
   if (raw === '') {
-    problem.value = null;
-    if (props.value !== undefined) emit('change', undefined, '');
+    question(null);
+    if (props.value !== undefined) say(undefined, '');
     return;
   }
-  const parsed = parseQuantity(raw, kind.value, bareUnit.value, { pointMayGroup: rig.words === 'eu' });
-  if (!parsed.ok) {
-    problem.value = t(...quantityProblemMessage(parsed.problem));
-    return;
-  }
-  const { least, most } = fieldBounds[props.field];
-  if (parsed.value < least || parsed.value > most) {
-    const inUnit = (bound: number) => written(bound / (unitTable[kind.value][bareUnit.value]?.factor ?? 1), 3);
-    problem.value = t('app.quantity.bounds', { least: inUnit(least), most: inUnit(most), unit: bareUnit.value });
-    return;
-  }
-  problem.value = null;
-  emit('change', parsed.value, /[a-z"'′″]/i.test(raw) ? raw : `${raw} ${bareUnit.value}`);
+  const found = judged(raw);
+  if ('problem' in found) question(found.problem);
+  else say(found.value, typedText(raw, found.value));
 };
+const draft = drafts.read(key);
+if (draft !== undefined) {
+  const found = judged(draft.trim());
+  if ('problem' in found) {
+    text.value = draft;
+    problem.value = found.problem;
+  } else drafts.drop(key);
+}
 
 /** Undo is the app's own also in a field, as long as the field holds nothing that still has to be mended. */
 const travel = (event: Event) => {

@@ -1,17 +1,34 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { ref, useId, watch } from 'vue';
+import { useWorkspace } from '../stores/workspace.ts';
+import { useRefusalWords } from './useRefusalWords.ts';
 
-/** A text somebody may leave empty; taken when the field is left, so that each is one step of the history. */
+/** A text somebody may leave empty: taken as it is typed, one step of the history until it is left. */
 const props = defineProps<{ value: string | undefined; label: string; rows?: number; most: number; bare?: boolean }>();
 const emit = defineEmits<{ change: [value: string | undefined] }>();
+const workspace = useWorkspace();
+const { reason } = useRefusalWords();
+const id = useId();
 const draft = ref(props.value ?? '');
+const editing = ref(false);
+const problem = ref<string | null>(null);
 watch(
   () => props.value,
-  (value) => (draft.value = value ?? ''),
+  (value) => {
+    if (!editing.value) draft.value = value ?? '';
+  },
 );
-const take = () => {
+const read = () => {
+  editing.value = true;
   const text = draft.value.trim() || undefined;
-  if (text !== props.value) emit('change', text);
+  if (text !== props.value) problem.value = reason(workspace.typing(id, () => emit('change', text)));
+};
+const finish = () => {
+  read();
+  editing.value = false;
+  problem.value = null;
+  draft.value = props.value ?? '';
+  workspace.settle();
 };
 </script>
 
@@ -25,8 +42,11 @@ const take = () => {
       :size="bare ? 'small' : 'default'"
       :maxlength="most"
       :placeholder="bare ? label : ''"
-      @change="take"
+      :aria-invalid="problem !== null"
+      @input="read"
+      @blur="finish"
     />
+    <span v-if="problem" class="problem" role="alert">{{ problem }}</span>
   </label>
 </template>
 
@@ -35,5 +55,8 @@ const take = () => {
   display: block;
   color: var(--soft);
   font-size: 13.5px;
+}
+.problem {
+  color: var(--over);
 }
 </style>

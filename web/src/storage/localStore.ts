@@ -4,13 +4,28 @@ import localforage from 'localforage';
 export interface KeyValueStore {
   readonly get: (key: string) => Promise<unknown>;
   readonly set: (key: string, value: unknown) => Promise<void>;
+  readonly remove: (key: string) => Promise<void>;
+  readonly keys: () => Promise<readonly string[]>;
 }
 
-const forage = localforage.createInstance({ name: 'wagonomos', storeName: 'documents' });
+/**
+ * One store of the browser. Only IndexedDB: were another kind of store to stand in for it when it fails once, the work in the
+ * one would be hidden behind the other.
+ */
+function storeNamed(storeName: string): KeyValueStore {
+  const forage = localforage.createInstance({ name: 'wagonomos', storeName, driver: localforage.INDEXEDDB });
+  return {
+    get: (key) => forage.getItem(key),
+    set: async (key, value) => {
+      await forage.setItem(key, value);
+    },
+    remove: (key) => forage.removeItem(key),
+    keys: () => forage.keys(),
+  };
+}
 
-export const localStore: KeyValueStore = {
-  get: (key) => forage.getItem(key),
-  set: async (key, value) => {
-    await forage.setItem(key, value);
-  },
-};
+/** The document, its history, drafts and settings. */
+export const localStore = storeNamed('documents');
+
+/** Dated copies of the document. */
+export const copyStore = storeNamed('copies');

@@ -1,17 +1,25 @@
 import localforage from 'localforage';
-import { askPictures } from '../workers/pictureTasks.ts';
+import { hashOf } from '../workers/hash.ts';
+import type { KeptFile, OpenedParcel } from '../workers/parcel.ts';
+import type { PictureWork } from '../workers/pictures.worker.ts';
+import { worked } from '../workers/remote.ts';
 
 /** Photographs of plates and slips, papers of cases, by the hash of their contents, beside the document and not in it. */
-const store = localforage.createInstance({ name: 'wagonomos', storeName: 'photos' });
+const store = localforage.createInstance({ name: 'wagonomos', storeName: 'photos', driver: localforage.INDEXEDDB });
 
-/** Why a picture was not kept: it is none, or the browser has no room left. */
-export type PhotoRefusal = 'notAPicture' | 'noRoom';
+const pictures = worked<PictureWork>(
+  () => new Worker(new URL('../workers/pictures.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+/** Why a picture was not kept: it is none, the browser has no room left, or nobody is there to look at it. */
+export type PhotoRefusal = 'notAPicture' | 'noRoom' | 'notLoaded';
 
 /** Keeps a smaller copy of a picture. @returns its hash, or why it was refused; what is kept already stays */
 export async function keepPhoto(file: Blob): Promise<{ readonly hash: string } | { readonly refused: PhotoRefusal }> {
-  const answer = await askPictures({ kind: 'shrink', file });
-  if (answer.kind !== 'shrunk') return { refused: 'notAPicture' };
-  return (await kept(answer.hash, answer.blob)) ? { hash: answer.hash } : { refused: 'noRoom' };
+  const answer = await pictures.ask((api) => api.shrink(file)).catch(() => 'notLoaded' as const);
+  if (answer === 'notLoaded') return { refused: 'notLoaded' };
+  if (!answer) return { refused: 'notAPicture' };
+  return (await kept(answer)) ? { hash: answer.hash } : { refused: 'noRoom' };
 }
 
 /** Larger papers are refused, bytes: a certificate is a page or two. */
@@ -24,14 +32,12 @@ export async function keepPaper(
   if (file.size > largestPaper) return { refused: 'tooLarge' };
   const bytes = await file.arrayBuffer();
   if (new TextDecoder('latin1').decode(bytes.slice(0, 5)) !== '%PDF-') return { refused: 'notAPaper' };
-  const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', bytes));
-  const hash = [...digest].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  const paper = new Blob([bytes], { type: 'application/pdf' });
-  return (await kept(hash, paper)) ? { hash } : { refused: 'noRoom' };
+  const paper = { hash: await hashOf(bytes), blob: new Blob([bytes], { type: 'application/pdf' }) };
+  return (await kept(paper)) ? { hash: paper.hash } : { refused: 'noRoom' };
 }
 
 /** Whether the browser had room for it. */
-async function kept(hash: string, blob: Blob): Promise<boolean> {
+async function kept({ hash, blob }: KeptFile): Promise<boolean> {
   try {
     await store.setItem(hash, blob);
     return true;
@@ -40,32 +46,40 @@ async function kept(hash: string, blob: Blob): Promise<boolean> {
   }
 }
 
-export const loadPhoto = (hash: string): Promise<Blob | null> => store.getItem<Blob>(hash);
+/** null: it is not here, or the store cannot be read. */
+export const loadPhoto = (hash: string): Promise<Blob | null> => store.getItem<Blob>(hash).catch(() => null);
 
 /** The document and these pictures in one parcel; how many of them this browser does not have. null: it could not be made. */
 export async function parcel(
   text: string,
   hashes: readonly string[],
 ): Promise<{ readonly blob: Blob; readonly missing: number } | null> {
-  const pictures = [];
+  const found: KeptFile[] = [];
   for (const hash of hashes) {
     const blob = await loadPhoto(hash);
-    if (blob) pictures.push({ hash, blob });
+    if (blob) found.push({ hash, blob });
   }
-  const answer = await askPictures({ kind: 'pack', text, pictures });
-  return answer.kind === 'packed' ? { blob: answer.blob, missing: hashes.length - pictures.length } : null;
+  const blob = await pictures.ask((api) => api.packParcel(text, found)).catch(() => null);
+  return blob && { blob, missing: hashes.length - found.length };
 }
 
-/** Opens a parcel and keeps its pictures. @returns the text of its document, null where it is no parcel */
-export async function openParcel(file: Blob): Promise<{ readonly text: string; readonly noRoom: boolean } | null> {
-  const answer = await askPictures({ kind: 'unpack', file });
-  if (answer.kind !== 'unpacked') return null;
-  let noRoom = false;
-  for (const { hash, blob } of answer.pictures) noRoom = !(await kept(hash, blob)) || noRoom;
-  return { text: answer.text, noRoom };
+/** Opens a parcel. Nothing of it is kept: that is for the owner to say. */
+export const openParcel = (file: Blob): Promise<OpenedParcel | { readonly ok: false; readonly why: 'notLoaded' }> =>
+  pictures
+    .ask(async (api): Promise<OpenedParcel> => api.openParcel(file))
+    .catch(() => ({ ok: false, why: 'notLoaded' }) as const);
+
+/** Keeps the pictures of a parcel that the owner took in. What is here under the same hash stays. @returns false: no room */
+export async function keepAll(files: readonly KeptFile[]): Promise<boolean> {
+  let room = true;
+  for (const file of files) {
+    const here = await loadPhoto(file.hash);
+    room = (here !== null || (await kept(file))) && room;
+  }
+  return room;
 }
 
-/** Lets go of pictures nothing refers to any more. Only when no history could bring one back: at the start. */
+/** Lets go of pictures nothing refers to any more. Only for the tab that writes, and only of what nothing can bring back. */
 export async function collectPhotos(used: ReadonlySet<string>): Promise<void> {
   for (const hash of await store.keys()) if (!used.has(hash)) await store.removeItem(hash);
 }

@@ -1,19 +1,42 @@
-import { photosIn, readParsed, writeWorkspace, type FileProblem, type Workspace } from '@wagonomos/core';
+import {
+  checkEdit,
+  emptyWorkspace,
+  mergeWorkspaces,
+  readParsed,
+  writeWorkspace,
+  type FileProblem,
+  type Workspace,
+} from '@wagonomos/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
+import { localDay } from '../shared/localDay.ts';
+import type { Copies, CopyReason } from '../storage/copies.ts';
 import type { KeyValueStore } from '../storage/localStore.ts';
+import { documentKey, openKept, type MarkStore, type Opening } from '../storage/opening.ts';
 import type { Tabs } from '../storage/tabs.ts';
 import { demoWorkspace } from './demo.ts';
+import { useDrafts } from './drafts.ts';
+import { recalled, toKeep, type Entry } from './keptHistory.ts';
 
-const documentKey = 'workspace';
-const damagedKey = 'workspace-damaged';
+const historyKey = 'history';
 const longestHistory = 500;
+/** ms of rest after which the history is kept. */
+const historyRests = 400;
 
-interface Entry {
-  readonly document: Workspace;
-  /** Key of the words for what was done. */
-  readonly label: string;
+/** What the store stands on; stand-ins in tests. */
+export interface Keeping {
+  readonly store: KeyValueStore;
+  readonly copies: Copies;
+  readonly tabs: Tabs;
+  readonly mark: MarkStore;
+  /** Version of the app. */
+  readonly version: string;
+  readonly now: () => Date;
+  readonly pause: (ms: number) => Promise<void>;
 }
+
+/** Why an edit was not taken: the document it would have left could not be read back. */
+export type Refusal = FileProblem & { readonly code: 'invalid' };
 
 /** The document, its history and its keeping. Everything shown is computed from it by core, never stored. */
 export const useWorkspace = defineStore('workspace', () => {
@@ -22,101 +45,218 @@ export const useWorkspace = defineStore('workspace', () => {
   const future = shallowRef<readonly Entry[]>([]);
   /** Whether this tab may change the document; undefined until the tabs have agreed who writes. */
   const writes = ref<boolean | undefined>(undefined);
-  /** The kept document could not be read back: what was wrong with it, and its text. */
-  const damaged = shallowRef<{ problem: FileProblem; text: string } | null>(null);
+  /** Whether other tabs can be told who writes. */
+  const guarded = ref(true);
+  /** What was found where the document is kept. */
+  const opening = shallowRef<Opening | null>(null);
+  /** The owner has said that what could not be read may be replaced. */
+  const released = ref(false);
   const saveFailed = ref(false);
+  /** Another tab writes and holds what it could not keep. */
+  const takeOverRefused = ref(false);
+  const refusal = shallowRef<Refusal | null>(null);
+  /** Edits since the page was opened, for whoever counts them. */
+  const edits = ref(0);
 
-  let store: KeyValueStore | undefined;
-  let tabs: Tabs | undefined;
+  let keeping: Keeping | undefined;
   let burst: string | undefined;
   /** Whether this tab has changed anything since it became the writer. */
   let touched = false;
   let saving: Promise<void> = Promise.resolve();
+  let historyTimer: ReturnType<typeof setTimeout> | undefined;
+  /** What this tab last read or wrote, for a browser whose tabs do not know each other. */
+  let lastKept = '';
+  /** The day of the last daily copy. */
+  let copiedOn = '';
 
+  /** The document may only be looked at: a newer version of the app wrote it. */
+  const locked = computed(() => opening.value?.kind === 'newer' && !released.value);
+  /** Whether what is done here may be kept: never over something that was not read. */
+  const keeps = computed(() => {
+    const found = opening.value;
+    if (!found || found.kind === 'blocked') return false;
+    if (found.kind === 'damaged') return found.copied || released.value;
+    return found.kind !== 'newer' || released.value;
+  });
+  /** Something was done that is kept nowhere. */
+  const unsaved = computed(() => saveFailed.value || (!keeps.value && edits.value > 0));
   /** True where another tab writes, or nobody knows yet: things may be looked at and not be changed. */
-  const follows = computed(() => writes.value !== true);
+  const follows = computed(() => writes.value !== true || locked.value);
   const undoLabel = computed(() => (follows.value ? undefined : past.value.at(-1)?.label));
   const redoLabel = computed(() => (follows.value ? undefined : future.value.at(-1)?.label));
 
   /** Reads what is kept, or starts with the demo rigs, and joins the other tabs. */
-  const start = async (deps: { store: KeyValueStore; tabs: Tabs }) => {
-    ({ store, tabs } = deps);
-    await reload();
-    tabs.listen({
-      becameWriter: () => {
+  const start = async (deps: Keeping) => {
+    keeping = deps;
+    await useDrafts().start(deps.store);
+    await open();
+    deps.tabs.listen({
+      becameWriter: (others) => {
         const followed = writes.value === false;
         writes.value = true;
+        guarded.value = others;
+        takeOverRefused.value = false;
         touched = false;
-        if (followed) void reload();
+        if (followed) void open();
       },
       becameFollower: () => {
         writes.value = false;
       },
       // The tab that wrote before may still be finishing a save: what it kept counts, unless this one went on from there.
       savedElsewhere: () => {
-        if (writes.value !== true || !touched) void reload();
+        if (writes.value === false) void follow();
+        else if (!touched) void open();
+      },
+      handOver: () => flush(true),
+      takeOverRefused: () => {
+        takeOverRefused.value = true;
       },
     });
   };
 
-  const reload = async () => {
-    past.value = [];
-    future.value = [];
-    let kept: unknown;
-    try {
-      kept = await store?.get(documentKey);
-    } catch {
-      // A browser that keeps nothing (private mode, a full disk) can still work, and says so.
-      saveFailed.value = true;
-    }
-    if (kept === null || kept === undefined) {
-      document.value = await demoWorkspace();
-      return;
-    }
-    const read = readParsed(kept);
-    if (read.ok) {
-      document.value = read.workspace;
-      return;
-    }
-    damaged.value = { problem: read.problem, text: JSON.stringify(kept, null, 2) };
-    await store?.set(damagedKey, kept);
-    document.value = await demoWorkspace();
+  /** Opens what is kept, with its history. */
+  const open = async () => {
+    if (!keeping) return;
+    const { store, copies, mark, version, pause } = keeping;
+    const found = await openKept(store, copies, mark, version, pause);
+    const workspace = 'workspace' in found ? found.workspace : null;
+    const fresh = found.kind === 'first' || found.kind === 'blocked';
+    const shown = workspace ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
+    const daily = (await copies.list()).find(({ why }) => why === 'day');
+    copiedOn = daily ? localDay(new Date(daily.at)) : '';
+    const history = recalled(await store.get(historyKey).catch(() => null), shown);
+    opening.value = found;
+    released.value = false;
+    saveFailed.value = found.kind === 'blocked';
+    lastKept = JSON.stringify(workspace);
+    show(history.present, found.kind === 'read' ? history : null);
+  };
+  const show = (shown: Workspace, history: { past: readonly Entry[]; future: readonly Entry[] } | null) => {
+    past.value = history?.past ?? [];
+    future.value = history?.future ?? [];
+    document.value = shown;
+    settle();
+  };
+  /** Shows what another tab has just saved. What cannot be read here leaves what is shown. */
+  const follow = async () => {
+    const read = readParsed(await keeping?.store.get(documentKey).catch(() => null));
+    if (read.ok) show(read.workspace, null);
   };
 
-  /** Saves after whatever is being saved now, so that the last state wins. */
-  const save = () => {
+  /** Keeps a copy of the document as it stands. Never rejects; without room for it the work goes on. */
+  const copy = async (why: CopyReason, of = document.value): Promise<void> => {
+    if (of) await keeping?.copies.keep(of, why);
+  };
+
+  /** Once a day of work, before its first edit. */
+  const copyOfTheDay = (before: Workspace) => {
+    const today = keeping ? localDay(keeping.now()) : '';
+    if (copiedOn === today || opening.value?.kind !== 'read') return;
+    copiedOn = today;
+    void copy('day', before);
+  };
+
+  /** Writes the document, making room where there is none: the history first, then old copies. */
+  const put = async (latest: Workspace): Promise<void> => {
+    if (!keeping) return;
+    const { store, copies } = keeping;
+    for (let tries = 0; ; tries += 1) {
+      try {
+        await store.set(documentKey, latest);
+        return;
+      } catch (error) {
+        const room = tries === 0 ? await store.remove(historyKey).then(() => true) : await copies.makeRoom();
+        if (!room || tries > 20) throw error;
+      }
+    }
+  };
+  /** Where tabs do not know each other: what another one has saved meanwhile is kept before it is replaced. */
+  const keepTheirs = async () => {
+    const theirs = await keeping?.store.get(documentKey);
+    if (theirs && JSON.stringify(theirs) !== lastKept) await keeping?.copies.keep(theirs, 'otherTab');
+  };
+
+  /**
+   * Saves after whatever is being saved now, so that the last state wins.
+   * @param step a step of the history was begun: it is kept at once; more of the same step can wait a moment
+   */
+  const save = (step: boolean) => {
     const latest = document.value;
     if (!latest) return;
     touched = true;
+    if (!keeps.value) return;
     saving = saving
-      .then(() => (document.value === latest ? store?.set(documentKey, latest) : undefined))
-      .then(() => {
+      .then(async () => {
+        if (document.value !== latest) return;
+        if (!guarded.value) await keepTheirs();
+        await put(latest);
+        lastKept = guarded.value ? '' : JSON.stringify(latest);
+        keeping?.mark.write({ day: localDay(keeping.now()), rigs: latest.rigs.length, version: keeping.version });
         saveFailed.value = false;
-        tabs?.announce();
+        keeping?.tabs.announce();
+        if (step) await saveHistory();
       })
       .catch(() => {
         saveFailed.value = true;
       });
+    clearTimeout(historyTimer);
+    historyTimer = step ? undefined : setTimeout(() => void saveHistory(), historyRests);
+  };
+  /** The history follows the document; that it lags behind by a moment is made up for on opening. */
+  const saveHistory = async () => {
+    clearTimeout(historyTimer);
+    historyTimer = undefined;
+    const present = document.value;
+    if (!present || writes.value !== true || !keeps.value || !touched) return;
+    await keeping?.store.set(historyKey, toKeep(present, past.value, future.value)).catch(() => undefined);
   };
 
   /**
-   * Replaces the document by what `change` makes of it.
+   * Replaces the document by what `change` makes of it, unless that could not be read back: then nothing is changed, and the
+   * reason is said.
    * @param label key of the words for the edit
    * @param merge edits in a row with the same key are one step of the history (typing in one field)
    */
-  const edit = (label: string, change: (workspace: Workspace) => Workspace, merge?: string) => {
+  const edit = (label: string, change: (workspace: Workspace) => Workspace, merge = ambient): Refusal | null => {
     const before = document.value;
-    if (!before || writes.value !== true) return;
+    if (!before || follows.value) return null;
     const after = change(before);
-    if (after === before) return;
-    if (merge === undefined || merge !== burst) {
+    if (after === before) return null;
+    const checked = checkEdit(after);
+    if (!checked.ok) {
+      refusal.value = checked.problem;
+      return checked.problem;
+    }
+    refusal.value = null;
+    copyOfTheDay(before);
+    const step = merge === undefined || merge !== burst;
+    if (step) {
       past.value = [...past.value.slice(1 - longestHistory), { document: before, label }];
     }
     burst = merge;
     future.value = [];
-    document.value = after;
-    askToKeep();
-    save();
+    document.value = checked.workspace;
+    edits.value += 1;
+    save(step);
+    return null;
+  };
+
+  let ambient: string | undefined;
+  /**
+   * Runs what a field says on its being typed in: all of it is one step of the history.
+   * @returns why the last edit in it was refused; then the field says so, and nobody else
+   */
+  const typing = (field: string, say: () => void): Refusal | null => {
+    ambient = `typing ${field}`;
+    refusal.value = null;
+    try {
+      say();
+    } finally {
+      ambient = undefined;
+    }
+    const refused = refusal.value;
+    refusal.value = null;
+    return refused;
   };
 
   /** Ends a run of typing: the next edit is a step of its own. */
@@ -124,60 +264,103 @@ export const useWorkspace = defineStore('workspace', () => {
     burst = undefined;
   };
 
+  /** Opens a document beside this one or instead of it; a copy of this one is kept. @returns why it could not be */
+  const takeIn = async (incoming: Workspace, how: 'beside' | 'instead'): Promise<Refusal | null> => {
+    await copy(how === 'beside' ? 'merged' : 'replaced');
+    return edit('app.edit.openFile', (here) => (how === 'beside' ? mergeWorkspaces(here, incoming) : incoming));
+  };
+  /** Goes back to a copy; a copy of what is here is kept. */
+  const restore = async (from: Workspace): Promise<Refusal | null> => {
+    await copy('restored');
+    return edit('app.edit.restore', () => from);
+  };
+
   const travel = (from: typeof past, to: typeof future) => {
     const entry = from.value.at(-1);
-    if (!entry || !document.value || writes.value !== true) return;
+    if (!entry || !document.value || follows.value) return;
     to.value = [...to.value, { document: document.value, label: entry.label }];
     from.value = from.value.slice(0, -1);
     document.value = entry.document;
+    refusal.value = null;
     settle();
-    save();
+    save(true);
   };
   const undo = () => travel(past, future);
   const redo = () => travel(future, past);
 
-  const takeOver = () => tabs?.takeOver();
+  const takeOver = () => keeping?.tabs.takeOver();
+  /** What could not be read may be replaced from now on: the owner has it, or a copy is kept. */
+  const release = () => {
+    released.value = true;
+    if (edits.value > 0) save(true);
+  };
+  /** Reads again what could not be read. What was done meanwhile is kept as a copy where something else is found. */
+  const tryAgain = async () => {
+    const done = edits.value > 0 ? document.value : null;
+    await open();
+    if (done && opening.value?.kind === 'read') await copy('otherTab', done);
+    else if (done && opening.value?.kind !== 'blocked') {
+      show(done, null);
+      save(true);
+    } else if (done) show(done, null);
+  };
+  const dismissRefusal = () => {
+    refusal.value = null;
+  };
 
   const text = () => (document.value ? writeWorkspace(document.value) : '');
-
-  /** Hashes of all photographs the document and its history refer to. */
-  const photos = (): ReadonlySet<string> =>
-    new Set(
-      [
-        document.value,
-        ...past.value.map((entry) => entry.document),
-        ...future.value.map((entry) => entry.document),
-      ].flatMap((one) => (one ? photosIn(one) : [])),
-    );
+  /** Every document that undo or redo can bring back. */
+  const documents = (): readonly Workspace[] => [
+    ...(document.value ? [document.value] : []),
+    ...[...past.value, ...future.value].map((entry) => entry.document),
+  ];
 
   /** Resolves when everything said so far is in the store. */
   const saved = () => saving;
+  /**
+   * Keeps all that is in hand: document, history, drafts.
+   * @param leaving what stands in a field is taken as if the field were left
+   * @returns false where something could not be kept
+   */
+  const flush = async (leaving = false): Promise<boolean> => {
+    const active = leaving ? window.document.activeElement : null;
+    if (active instanceof HTMLElement) active.blur();
+    await Promise.all([saving, saveHistory(), useDrafts().flush()]);
+    return !unsaved.value;
+  };
 
   return {
     document,
     writes,
+    guarded,
+    opening,
+    released,
+    locked,
+    keeps,
+    unsaved,
     follows,
-    damaged,
     saveFailed,
+    takeOverRefused,
+    refusal,
+    edits,
     undoLabel,
     redoLabel,
     start,
     edit,
+    typing,
     settle,
+    takeIn,
+    restore,
+    copy,
     undo,
     redo,
     takeOver,
+    release,
+    tryAgain,
+    dismissRefusal,
     text,
-    photos,
+    documents,
     saved,
+    flush,
   };
 });
-
-let asked = false;
-
-/** Once there is something to lose, asks the browser not to clear it when space runs short. */
-function askToKeep() {
-  if (asked) return;
-  asked = true;
-  if ('storage' in navigator && 'persist' in navigator.storage) void navigator.storage.persist();
-}

@@ -1,17 +1,27 @@
-import { onDay, searchPackages, viewRig } from '@wagonomos/core';
-import type { SearchQuestion, SearchWord } from './searchTask.ts';
+import { onDay, searchPackages, viewRig, type SearchResult, type UpratePackage, type Workspace } from '@wagonomos/core';
+import { expose } from 'comlink';
 
-/** What a worker's own global is used for here; the page's types know it as a window. */
-const scope = self as unknown as {
-  onmessage: (event: MessageEvent<SearchQuestion>) => void;
-  postMessage: (message: SearchWord) => void;
-};
+/** What the search of package combinations is asked: the usual loadout first. */
+interface SearchQuestion {
+  readonly document: Workspace;
+  readonly rig: string;
+  readonly loadouts: readonly string[];
+  readonly packages: readonly UpratePackage[];
+  readonly day: string;
+}
 
-scope.onmessage = ({ data: { document, rig, loadouts, packages, day } }) => {
-  const views = loadouts.flatMap((id) => viewRig(document, rig, id) ?? []).map((view) => onDay(view, day));
-  const result = searchPackages(views, packages, (tried, of) => {
-    scope.postMessage({ kind: 'progress', share: tried / of });
-    return true;
-  });
-  scope.postMessage({ kind: 'found', result });
+const work = {
+  /** @param progress told the share that has been tried, 0 to 1 */
+  search: (
+    { document, rig, loadouts, packages, day }: SearchQuestion,
+    progress: (share: number) => void,
+  ): SearchResult => {
+    const views = loadouts.flatMap((id) => viewRig(document, rig, id) ?? []).map((view) => onDay(view, day));
+    return searchPackages(views, packages, (tried, of) => {
+      progress(tried / of);
+      return true;
+    });
+  },
 };
+export type UprateWork = typeof work;
+expose(work);

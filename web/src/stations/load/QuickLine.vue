@@ -10,13 +10,15 @@ import {
   type QuickEntry,
   type RigView,
 } from '@wagonomos/core';
-import { computed, onMounted, ref } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { newId } from '../../shared/newId.ts';
+import { useRefusalWords } from '../../shared/useRefusalWords.ts';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useDraft } from '../../stores/drafts.ts';
 import { useSettings } from '../../stores/settings.ts';
-import { useWorkspace } from '../../stores/workspace.ts';
+import { useWorkspace, type Refusal } from '../../stores/workspace.ts';
 import { freeSeat } from './freeSeat.ts';
 import { ownThings } from './ownThings.ts';
 import { choiceOf, placeGroups } from './placeChoices.ts';
@@ -28,8 +30,14 @@ const { speech } = useSpeech();
 const settings = useSettings();
 const workspace = useWorkspace();
 const route = useRoute();
-const text = ref('');
+const { reason } = useRefusalWords();
+const text = useDraft(() => `quick ${props.view.rig.id}`);
 const done = ref('');
+/** Why the last line was not taken. */
+const refused = ref<string | null>(null);
+watch(text, () => {
+  refused.value = null;
+});
 const field = ref<{ focus: () => void }>();
 onMounted(() => {
   if (route.query['quick'] !== undefined) field.value?.focus();
@@ -89,7 +97,7 @@ const place = (thing: string, to: string | null | undefined, count: number) => {
   const target = to ? choiceOf(groups.value, to) : undefined;
   return { thing, spot: target ? { body: target.body, place: target.place, count } : null };
 };
-const apply = (entry: QuickEntry) => {
+const apply = (entry: QuickEntry): Refusal | null => {
   const loadout = props.view.loadout.id;
   if (entry.kind === 'tank') {
     const [body = '', tank = ''] = entry.tank.split('/');
@@ -101,7 +109,7 @@ const apply = (entry: QuickEntry) => {
     const seat = freeSeat(props.view);
     const member = {
       id: newId(),
-      name: entry.name.slice(0, 80),
+      name: entry.name,
       mass: entry.mass,
       ...(seat === undefined ? {} : { seat }),
     };
@@ -114,12 +122,18 @@ const apply = (entry: QuickEntry) => {
   }
   const thing = { id: newId(), name: entry.name, mass: entry.mass };
   const { spot } = place(thing.id, entry.place, entry.count);
-  workspace.edit('app.edit.addThing', (document) => placeThing(addThing(document, thing), loadout, thing.id, spot));
+  return workspace.edit('app.edit.addThing', (document) =>
+    placeThing(addThing(document, thing), loadout, thing.id, spot),
+  );
 };
 const enter = () => {
   if (!read.value?.ok) return;
-  done.value = says(read.value.entry);
-  apply(read.value.entry);
+  const { entry } = read.value;
+  const said = says(entry);
+  refused.value = reason(apply(entry));
+  workspace.dismissRefusal();
+  if (refused.value !== null) return;
+  done.value = said;
   text.value = '';
 };
 
@@ -146,7 +160,8 @@ const suggested = computed(() => (text.value.length > 1 ? completions(text.value
       <option v-for="line in suggested" :key="line" :value="line" />
     </datalist>
     <p class="answer" aria-live="polite" data-test="quick-answer">
-      <span v-if="problem" class="problem">{{ problem }}</span>
+      <span v-if="refused !== null" class="problem">{{ t('app.refused.title') }} {{ refused }}</span>
+      <span v-else-if="problem" class="problem">{{ problem }}</span>
       <span v-else-if="read?.ok">{{ t('app.quick.enter', { what: says(read.entry) }) }}</span>
       <span v-else-if="done" class="soft">{{ t('app.quick.done', { what: done }) }}</span>
       <span v-else class="soft">{{ t('app.quick.hint') }}</span>

@@ -1,32 +1,50 @@
 <script setup lang="ts">
 import {
-  cutTable,
-  guessColumns,
-  readTable,
-  tableColumns,
+  mostRows,
   takeRows,
+  tableColumns,
   type HeadingWords,
   type RigView,
   type RowFault,
   type TableColumn,
 } from '@wagonomos/core';
-import { computed, ref, watch } from 'vue';
+import { proxy } from 'comlink';
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useRefusalWords } from '../../shared/useRefusalWords.ts';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useDraft } from '../../stores/drafts.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { worked } from '../../workers/remote.ts';
+import type { TableWork } from '../../workers/tables.worker.ts';
 import { choiceOf, placeGroups } from './placeChoices.ts';
 
-/** A table from a spreadsheet: pasted or opened, its columns said, its rows looked at before anything is taken. */
+/**
+ * A table from a spreadsheet: pasted or opened, read away from the page, its columns said, its rows looked at before anything
+ * is taken.
+ */
 const props = defineProps<{ view: RigView }>();
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
 const { speech } = useSpeech();
+const { reason } = useRefusalWords();
 const settings = useSettings();
 const workspace = useWorkspace();
 
-const text = ref('');
+/** Longer text is not read: nobody lists so many things. */
+const mostText = 2_000_000;
+/** ms of rest before what is typed is read. */
+const rests = 150;
+
+/** More than this does not go into the field: laying it out would hold up the page for seconds. */
+const mostTyped = 100_000;
+
+const text = useDraft(() => `table ${props.view.rig.id}`);
+/** A table that was opened or pasted whole. */
+const given = shallowRef<{ readonly name: string; readonly text: string } | null>(null);
+const source = computed(() => given.value?.text ?? text.value);
 const heading = ref(false);
 const columns = ref<TableColumn[]>([]);
 const groups = computed(() => placeGroups(props.view));
@@ -44,14 +62,86 @@ const words = (): HeadingWords => ({
   count: listed('app.table.words.count'),
   place: listed('app.table.words.place'),
 });
-const table = computed(() => cutTable(text.value));
-watch(table, (cut) => {
-  const guess = guessColumns(cut, words());
-  heading.value = guess.heading;
-  columns.value = guess.columns;
+
+type Cut = Awaited<ReturnType<TableWork['cut']>>;
+type Read = Awaited<ReturnType<TableWork['read']>>;
+const reader = worked<TableWork>(
+  () => new Worker(new URL('../../workers/tables.worker.ts', import.meta.url), { type: 'module' }),
+);
+const table = shallowRef<Cut | null>(null);
+const read = shallowRef<Read>({ rows: [], faults: [] });
+/** The share of the rows that has been read; null: nothing is being read. */
+const share = ref<number | null>(null);
+/** Why the text was not read, or not taken. */
+const problem = ref<string | null>(null);
+/** Goes up with every text and every stop: what an earlier one still brings counts no more. */
+let turn = 0;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+const forget = () => {
+  turn += 1;
+  clearTimeout(timer);
+  share.value = null;
+};
+const stop = () => {
+  forget();
+  reader.end();
+  problem.value = t('app.table.stopped');
+};
+onBeforeUnmount(() => {
+  forget();
+  reader.end();
 });
-const read = computed(() => readTable(table.value, columns.value, heading.value, places.value, settings.massUnit));
-const preview = computed(() => table.value.rows.slice(0, 6));
+const cut = async () => {
+  const mine = turn;
+  share.value = 0;
+  const found = await reader.ask((api) => api.cut(source.value, words())).catch(() => null);
+  if (mine !== turn) return;
+  if (!found) {
+    forget();
+    problem.value = t('app.table.notRead');
+    return;
+  }
+  heading.value = found.guess.heading;
+  columns.value = [...found.guess.columns];
+  table.value = found;
+  await look();
+};
+const look = async () => {
+  const mine = turn;
+  share.value = 0;
+  const progress = proxy((done: number) => {
+    if (mine === turn) share.value = done;
+  });
+  const question = {
+    columns: [...columns.value],
+    heading: heading.value,
+    places: places.value,
+    unit: settings.massUnit,
+  };
+  const found = await reader.ask((api) => api.read(question, progress)).catch(() => null);
+  if (mine !== turn) return;
+  share.value = null;
+  if (found) read.value = found;
+  else problem.value = t('app.table.notRead');
+};
+watch(
+  source,
+  (next) => {
+    forget();
+    problem.value = null;
+    read.value = { rows: [], faults: [] };
+    table.value = null;
+    if (next.length > mostText) problem.value = t('app.table.tooLong', { most: written(mostText / 1_000_000, 0) });
+    else if (next.trim() !== '') timer = setTimeout(() => void cut(), rests);
+  },
+  { immediate: true },
+);
+const again = () => {
+  if (!table.value) return;
+  forget();
+  void look();
+};
 const known = computed(() => new Set([...props.view.things.values()].map(({ name }) => name.toLowerCase())));
 const updates = computed(() => read.value.rows.filter(({ name }) => known.value.has(name.toLowerCase())).length);
 const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });
@@ -63,20 +153,33 @@ const choose = (at: number, column: TableColumn) => {
   columns.value = columns.value.map((one, n) =>
     n === at ? column : one === column && column !== 'ignore' ? 'ignore' : one,
   );
+  again();
 };
 const openFile = async (event: Event) => {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
-  if (file) text.value = (await file.text()).slice(0, 2_000_000);
   input.value = '';
+  if (!file) return;
+  if (file.size > mostText) problem.value = t('app.table.tooLong', { most: written(mostText / 1_000_000, 0) });
+  else given.value = { name: file.name, text: await file.text() };
+};
+const paste = (event: ClipboardEvent) => {
+  const pasted = event.clipboardData?.getData('text') ?? '';
+  if (pasted.length <= mostTyped) return;
+  event.preventDefault();
+  given.value = { name: t('app.table.pasted'), text: pasted };
 };
 const take = () => {
   const rows = read.value.rows;
   if (rows.length === 0) return;
-  workspace.edit('app.edit.table', (document) =>
+  const refusal = workspace.edit('app.edit.table', (document) =>
     takeRows(document, props.view.loadout.id, rows, newId, (key) => choiceOf(groups.value, key) ?? null),
   );
-  text.value = '';
+  problem.value = reason(refusal);
+  workspace.dismissRefusal();
+  if (refusal) return;
+  if (given.value) given.value = null;
+  else text.value = '';
   open.value = false;
 };
 </script>
@@ -88,16 +191,26 @@ const take = () => {
       {{ t('app.table.file') }}
       <input type="file" accept=".csv,.tsv,.txt,text/csv" class="sr-only" data-test="table-file" @change="openFile" />
     </label>
+    <p v-if="given" class="given">
+      <b>{{ given.name }}</b>
+      <button type="button" class="quiet-button" @click="given = null">{{ t('app.table.leave') }}</button>
+    </p>
     <el-input
+      v-else
       v-model="text"
       type="textarea"
       :rows="5"
-      :maxlength="2000000"
       :placeholder="t('app.table.paste')"
       :aria-label="t('app.table.paste')"
+      @paste="paste"
     />
-    <template v-if="table.rows.length > 0">
-      <el-checkbox v-model="heading">{{ t('app.table.heading') }}</el-checkbox>
+    <p v-if="problem !== null" class="problem" role="alert" data-test="table-problem">{{ problem }}</p>
+    <p v-if="share !== null" class="busy" role="status">
+      <el-progress :percentage="Math.round(100 * share)" :stroke-width="8" class="bar" />
+      <el-button size="small" @click="stop">{{ t('app.uprate.stop') }}</el-button>
+    </p>
+    <template v-if="table && table.count > 0">
+      <el-checkbox v-model="heading" @change="again">{{ t('app.table.heading') }}</el-checkbox>
       <div class="scroll" tabindex="0" role="region" :aria-label="t('app.table.preview')">
         <table>
           <thead>
@@ -120,14 +233,17 @@ const take = () => {
             </tr>
           </thead>
           <tbody>
-            <tr v-for="(row, n) in preview" :key="row.line" :class="{ heading: heading && n === 0 }">
+            <tr v-for="(row, n) in table.preview" :key="row.line" :class="{ heading: heading && n === 0 }">
               <td v-for="(_, at) in columns" :key="at">{{ row.cells[at] }}</td>
             </tr>
           </tbody>
         </table>
       </div>
-      <p v-if="table.rows.length > preview.length" class="soft">
-        {{ t('app.table.more', { count: table.rows.length - preview.length }) }}
+      <p v-if="table.count > table.preview.length" class="soft">
+        {{ t('app.table.more', { count: table.count - table.preview.length }) }}
+      </p>
+      <p v-if="table.beyond > 0" class="problem" role="alert" data-test="table-beyond">
+        {{ t('app.table.beyond', { count: table.beyond, most: mostRows }) }}
       </p>
       <div role="alert" :hidden="read.faults.length === 0">
         <ul v-if="read.faults.length > 0" class="faults" data-test="table-faults">
@@ -148,6 +264,27 @@ const take = () => {
 </template>
 
 <style scoped>
+.problem {
+  margin: 6px 0;
+  color: var(--over);
+}
+.given {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  margin: 8px 0;
+  overflow-wrap: anywhere;
+}
+.busy {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin: 6px 0;
+}
+.bar {
+  flex: 1;
+}
 .file {
   margin: 6px 0;
 }

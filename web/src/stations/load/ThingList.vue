@@ -5,6 +5,7 @@ import { computed, defineAsyncComponent, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import { useDraft } from '../../stores/drafts.ts';
 import { useShelf } from '../../stores/shelf.ts';
 import { atHome, useHand } from '../../stores/hand.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -22,7 +23,7 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 const hand = useHand();
 
-const name = ref('');
+const name = useDraft(() => `new thing ${props.view.rig.id}`);
 const mass = ref<number>();
 const where = ref('');
 const filter = ref('');

@@ -3,7 +3,9 @@ import { addTrip, removeTrip, type RigView } from '@wagonomos/core';
 import { Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { localDay } from '../../shared/localDay.ts';
 import { newId } from '../../shared/newId.ts';
+import { useDraft } from '../../stores/drafts.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** A trip is over: what of all that was on board was used. */
@@ -12,8 +14,8 @@ const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
 const workspace = useWorkspace();
 
-const name = ref(props.view.loadout.name);
-const day = ref(new Date().toISOString().slice(0, 10));
+const name = useDraft(() => `trip ${props.view.rig.id}`, props.view.loadout.name);
+const day = ref(localDay(new Date()));
 const unused = ref<ReadonlySet<string>>(new Set());
 const carried = computed(() =>
   props.view.loadout.placements.flatMap(({ thing }) => props.view.things.get(thing) ?? []),
@@ -37,7 +39,8 @@ const keep = () => {
     ...(day.value ? { date: day.value } : {}),
     carried: carried.value.map(({ id }) => ({ thing: id, used: !unused.value.has(id) })),
   };
-  workspace.edit('app.edit.trip', (document) => addTrip(document, trip));
+  if (workspace.edit('app.edit.trip', (document) => addTrip(document, trip))) return;
+  name.value = props.view.loadout.name;
   open.value = false;
 };
 const forget = (id: string) => workspace.edit('app.edit.trip', (document) => removeTrip(document, id));

@@ -1,23 +1,28 @@
 <script setup lang="ts">
-import { extractRig, mergeWorkspaces, photosIn, writeWorkspace, type Workspace } from '@wagonomos/core';
+import { extractRig, photosIn, writeWorkspace } from '@wagonomos/core';
 import { Download, FolderOpen, Images } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { downloadBlob, downloadText, fileNameFrom } from '../../shared/download.ts';
 import FileOpener from '../../shared/FileOpener.vue';
 import { parcel } from '../../storage/photos.ts';
+import { useKeeping } from '../../stores/keeping.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import FiguresRead from './FiguresRead.vue';
+import KeptCopies from './KeptCopies.vue';
+import KeptSafe from './KeptSafe.vue';
 
 /** The file in and out, and the list of what was read where and when. */
 const { t } = useI18n();
 const workspace = useWorkspace();
 const rig = useRig();
-const incoming = ref<Workspace | null>(null);
+const keeping = useKeeping();
 
 const saveAll = () => {
-  if (workspace.document) downloadText(fileNameFrom(workspace.document.name), workspace.text());
+  if (!workspace.document) return;
+  downloadText(fileNameFrom(workspace.document.name), workspace.text());
+  keeping.fileSaved();
 };
 const saveRig = () => {
   const one = workspace.document && rig.rigId !== null ? extractRig(workspace.document, rig.rigId) : null;
@@ -36,14 +41,9 @@ const saveParcel = async () => {
   packing.value = false;
   unpacked.value = made === null;
   missing.value = made?.missing ?? 0;
-  if (made) downloadBlob(fileNameFrom(workspace.document.name, 'wagonomos.zip'), made.blob);
-};
-const beside = () => take((document, from) => mergeWorkspaces(document, from));
-const instead = () => take((_document, from) => from);
-const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
-  const from = incoming.value;
-  if (from) workspace.edit('app.edit.openFile', (document) => how(document, from));
-  incoming.value = null;
+  if (!made) return;
+  downloadBlob(fileNameFrom(workspace.document.name, 'wagonomos.zip'), made.blob);
+  keeping.fileSaved();
 };
 </script>
 
@@ -58,28 +58,15 @@ const take = (how: (document: Workspace, from: Workspace) => Workspace) => {
           <Images :size="16" />{{ t('app.papers.saveParcel', { count: photos.length }) }}
         </el-button>
         <el-button @click="saveRig"><Download :size="16" />{{ t('app.papers.saveRig') }}</el-button>
-        <FileOpener v-if="!workspace.follows" @open="incoming = $event"
-          ><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener
-        >
+        <FileOpener v-if="!workspace.follows"><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener>
       </div>
       <p v-if="unpacked" role="alert">{{ t('app.papers.notPacked') }}</p>
       <p v-if="missing > 0" role="alert">{{ t('app.papers.notHere', { count: missing }, missing) }}</p>
       <p class="soft">{{ t('app.papers.kept') }}</p>
+      <KeptSafe />
     </section>
+    <KeptCopies />
     <FiguresRead v-if="rig.view" :view="rig.view" />
-    <el-dialog
-      :model-value="incoming !== null"
-      :title="t('app.papers.howTitle', { name: incoming?.name ?? '' })"
-      width="min(520px, 94vw)"
-      @update:model-value="incoming = null"
-    >
-      <p>{{ t('app.papers.holds', { rigs: incoming?.rigs.length ?? 0, things: incoming?.things.length ?? 0 }) }}</p>
-      <template #footer>
-        <el-button @click="incoming = null">{{ t('app.cancel') }}</el-button>
-        <el-button @click="instead">{{ t('app.papers.instead') }}</el-button>
-        <el-button type="primary" @click="beside">{{ t('app.papers.beside') }}</el-button>
-      </template>
-    </el-dialog>
   </div>
 </template>
 

@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import type { CaseFile } from '@wagonomos/core';
+import { listBounds, textBounds, type CaseFile } from '@wagonomos/core';
 import { FileText, Paperclip, X } from '@lucide/vue';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useKeptUrls } from '../../shared/useKeptUrls.ts';
-import { keepPaper, keepPhoto } from '../../storage/photos.ts';
+import { keepPaper, keepPhoto, type PhotoRefusal } from '../../storage/photos.ts';
 
 /** Pictures and PDFs of one step: kept in this browser beside the document, and in its parcel. */
 const props = defineProps<{ files: readonly CaseFile[] }>();
 const emit = defineEmits<{ change: [files: CaseFile[]] }>();
 const { t } = useI18n();
-const most = 30;
+const most = listBounds.caseFiles;
 const input = ref<HTMLInputElement>();
-const refused = ref<'notAPicture' | 'notAPaper' | 'tooLarge' | 'noRoom' | 'tooMany' | null>(null);
+const refused = ref<PhotoRefusal | 'notAPaper' | 'tooLarge' | 'tooMany' | null>(null);
 const urls = useKeptUrls(() => props.files.map(({ hash }) => hash));
 
 const isPdf = (file: File) => file.type === 'application/pdf' || file.name.toLowerCase().endsWith('.pdf');
@@ -35,7 +35,7 @@ const take = async () => {
     if (files.some(({ hash }) => hash === kept.hash)) continue;
     files.push({
       hash: kept.hash,
-      name: file.name.slice(0, 80) || kept.hash.slice(0, 8),
+      name: file.name.slice(0, textBounds.name) || kept.hash.slice(0, 8),
       kind: pdf ? 'pdf' : 'picture',
     });
     emit('change', [...files]);

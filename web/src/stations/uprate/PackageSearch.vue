@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { RigView, SearchResult } from '@wagonomos/core';
+import { proxy } from 'comlink';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { startSearch } from '../../workers/searchTask.ts';
+import { worked } from '../../workers/remote.ts';
+import type { UprateWork } from '../../workers/uprate.worker.ts';
 import { useBench } from './useBench.ts';
 import { useLoadouts } from './useLoadouts.ts';
 
@@ -23,15 +25,20 @@ const wanted = computed(() =>
 const share = ref<number | null>(null);
 const result = shallowRef<SearchResult | null>(null);
 const broken = ref(false);
-let end: (() => void) | undefined;
+const searcher = worked<UprateWork>(
+  () => new Worker(new URL('../../workers/uprate.worker.ts', import.meta.url), { type: 'module' }),
+);
+/** Goes up with every search begun or stopped: what an earlier one still says counts no more. */
+let turn = 0;
 const stop = () => {
-  end?.();
-  end = undefined;
+  turn += 1;
+  searcher.end();
   share.value = null;
 };
 onBeforeUnmount(stop);
-const search = () => {
+const search = async () => {
   stop();
+  const mine = turn;
   const { document } = workspace;
   if (!document) return;
   share.value = 0;
@@ -39,26 +46,21 @@ const search = () => {
   result.value = null;
   const usual = props.view.rig.loadout;
   const ids = wanted.value.map(({ id }) => id);
-  end = startSearch(
-    {
-      document: toRaw(document),
-      rig: props.view.rig.id,
-      loadouts: [usual, ...ids.filter((id) => id !== usual)],
-      packages: packages.value,
-      day: props.view.situation.date ?? '',
-    },
-    (word) => {
-      if (word.kind === 'progress') share.value = word.share;
-      else {
-        result.value = word.result;
-        share.value = null;
-      }
-    },
-    () => {
-      broken.value = true;
-      share.value = null;
-    },
-  );
+  const question = {
+    document: toRaw(document),
+    rig: props.view.rig.id,
+    loadouts: [usual, ...ids.filter((id) => id !== usual)],
+    packages: packages.value,
+    day: props.view.situation.date ?? '',
+  };
+  const progress = proxy((tried: number) => {
+    if (mine === turn) share.value = tried;
+  });
+  const found = await searcher.ask((api) => api.search(question, progress)).catch(() => null);
+  if (mine !== turn) return;
+  result.value = found;
+  broken.value = found === null;
+  stop();
 };
 /** What was found holds for the rig it was found on. */
 watch(

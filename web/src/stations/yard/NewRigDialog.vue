@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { addNewRig, countries, vehicleBuilds, type Country, type NewRig, type VehicleBuild } from '@wagonomos/core';
-import { computed, reactive } from 'vue';
+import { computed, reactive, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
+import { useDrafts } from '../../stores/drafts.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { measuresOf, rigKinds, type Measure, type RigKind } from './rigKinds.ts';
 
@@ -34,6 +35,25 @@ const form = reactive<{
   tag: false,
 });
 const measures = reactive<Partial<Record<Measure, number>>>({});
+/** What was filled in is there again after a reload, until a rig was made of it. */
+const drafts = useDrafts();
+const draftKey = 'new rig';
+const begun = JSON.stringify({ form, measures });
+Object.assign(form, draftOf('form'));
+Object.assign(measures, draftOf('measures'));
+watch([form, measures], () => {
+  const now = JSON.stringify({ form, measures });
+  if (now === begun) drafts.drop(draftKey);
+  else drafts.keep(draftKey, now);
+});
+function draftOf(part: 'form' | 'measures'): object {
+  try {
+    const kept = JSON.parse(drafts.read(draftKey) ?? '{}') as Readonly<Record<string, unknown>>;
+    return typeof kept[part] === 'object' && kept[part] !== null ? kept[part] : {};
+  } catch {
+    return {};
+  }
+}
 const parts = computed(() => rigKinds[form.kind]);
 const asked = computed(() => measuresOf(form.kind, form.tag));
 const overhangs: readonly Measure[] = ['couplingOverhang', 'pinOverhang'];
@@ -66,11 +86,14 @@ const make = () => {
     axles: form.axles,
   };
   let rigId = '';
-  workspace.edit('app.edit.newRig', (document) => {
+  const refusal = workspace.edit('app.edit.newRig', (document) => {
     const added = addNewRig(document, wanted, { newId, word: say });
     rigId = added.rigId;
     return added.workspace;
   });
+  if (refusal) return;
+  Object.assign(form, (JSON.parse(begun) as { form: object }).form);
+  drafts.drop(draftKey);
   open.value = false;
   emit('made', rigId);
 };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { assess, mergeWorkspaces, removeRig, viewRig, type Workspace } from '@wagonomos/core';
+import { assess, mergeWorkspaces, removeRig, viewRig } from '@wagonomos/core';
 import { FolderOpen, Plus, Trash2 } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -23,11 +23,9 @@ const rigs = computed(() => {
   });
 });
 const remove = (id: string) => workspace.edit('app.edit.removeRig', (document) => removeRig(document, id));
-const open = (incoming: Workspace) =>
-  workspace.edit('app.edit.openFile', (document) => mergeWorkspaces(document, incoming));
 const addDemo = async () => {
   const demo = await demoWorkspace();
-  open(demo);
+  workspace.edit('app.edit.openFile', (document) => mergeWorkspaces(document, demo));
 };
 const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rigId } });
 </script>
@@ -41,7 +39,7 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
       </div>
       <div class="actions" :inert="workspace.follows">
         <el-button type="primary" @click="making = true"><Plus :size="17" />{{ t('app.yard.newRig') }}</el-button>
-        <FileOpener @open="open"><FolderOpen :size="17" />{{ t('app.yard.openFile') }}</FileOpener>
+        <FileOpener><FolderOpen :size="17" />{{ t('app.yard.openFile') }}</FileOpener>
       </div>
     </div>
     <ul class="cards">

@@ -1,0 +1,122 @@
+import { expect, test, type Page } from '@playwright/test';
+import { rawExample } from './keptStore.ts';
+import { van, wagon } from './support.ts';
+
+/** Markup that would show itself if it were taken for such: it is marked, and some of it acts at once. */
+const markup = '<b data-evil>x</b><img src=x data-evil onerror="window.evil=1">';
+const longer = `${markup}<style data-evil>body{display:none}</style><meta data-evil http-equiv="refresh" content="0;url=/icon.svg">`;
+
+/** Texts that have a form of their own: ids, days, marks, and what is one of a few words. */
+const formed = new Set(
+  [
+    'format id kind build basis source limit form date until begun weighedOn applied done due currency axle loadIndex platedLoadIndex',
+    'speedSymbol ageCode met status country state words ballSchool issuer novice tested support side time hash photo seat',
+    'foundBy emptyAt inEmptyMass body place thing tank fitting position rig vehicle trailer camper loadout situation of route',
+    'coupling brakeKind mirrors brakeController abs chains breakaway dampers stabiliser hundredPlate distributionAllowed part',
+  ]
+    .join(' ')
+    .split(' '),
+);
+
+/** The document with markup in every text that an owner, or somebody else, may fill as they like. */
+function hostile(value: unknown, key = ''): unknown {
+  if (typeof value === 'string')
+    return formed.has(key) ? value : key === 'note' || key === 'conditions' ? longer : markup;
+  if (Array.isArray(value)) {
+    const free = ['classes', 'codes', 'regions', 'on', 'onlyIn', 'variants', 'photos', 'excludes'].includes(key);
+    return free ? value : value.map((one) => hostile(one, key));
+  }
+  if (typeof value !== 'object' || value === null) return value;
+  // Words of an answer sheet are answers.
+  if (key === 'declared' || key === 'seen') return value;
+  return Object.fromEntries(Object.entries(value).map(([name, one]) => [name, hostile(one, name)]));
+}
+
+/** What is not ours on the page as it stands, and whether any of it has acted. */
+const foreign = (page: Page) =>
+  page.evaluate(() => ({
+    marked: [...document.querySelectorAll('[data-evil]')].map(({ outerHTML }) => outerHTML.slice(0, 120)),
+    acted: 'evil' in window,
+    here: location.pathname !== '/icon.svg',
+  }));
+const clean = { marked: [], acted: false, here: true };
+
+/** @returns how many charts said something under the mouse */
+async function hoverCharts(page: Page): Promise<number> {
+  let told = 0;
+  // Charts come by themselves, a moment after the page.
+  await page.waitForTimeout(400);
+  for (const chart of await page.locator('.apexcharts-canvas').all()) {
+    await chart.scrollIntoViewIfNeeded();
+    const box = await chart.boundingBox();
+    if (!box) continue;
+    for (const part of [0.2, 0.4, 0.5, 0.65, 0.85]) {
+      await page.mouse.move(box.x + box.width * part, box.y + box.height * 0.55);
+      await page.waitForTimeout(40);
+      if (part === 0.5 && (await chart.locator('.apexcharts-tooltip.apexcharts-active').count()) > 0) told += 1;
+      expect(await foreign(page)).toEqual(clean);
+    }
+  }
+  return told;
+}
+
+for (const { name, rig } of [
+  { name: 'british-van-with-scooter', rig: van },
+  { name: 'australian-wagon-and-tandem', rig: wagon },
+]) {
+  test(`markup in every text of ${name} stays text in every view, on hovering and in print`, async ({ page }) => {
+    test.setTimeout(240_000);
+    const raw = hostile(await rawExample(name)) as { name: string };
+    await page.goto('/');
+    await page.getByTestId('rig-card').first().waitFor();
+    await page.getByTestId('file-input').setInputFiles({
+      name: `${'<b data-evil>'}.wagonomos.json`,
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(raw)),
+    });
+    await expect(page.getByTestId('take-in-plan')).toBeVisible();
+    expect(await foreign(page)).toEqual(clean);
+    await page.getByRole('button', { name: 'Instead', exact: true }).click();
+    await expect(page.getByTestId('rig-card')).toHaveCount(1);
+    expect(await foreign(page)).toEqual(clean);
+    const views = [
+      ...['plates', 'load', 'balance', 'weigh', 'weigh?sheet=history', 'verdict', 'papers', 'rules', 'card', 'compare'],
+      ...['way', 'packages', 'changes', 'others', 'case'].map((sheet) => `uprate?sheet=${sheet}`),
+    ];
+    let told = 0;
+    for (const view of views) {
+      await page.goto(`${rig}/${view}`);
+      await page
+        .getByRole('link', { name: /^Papers/ })
+        .or(page.locator('#main h1'))
+        .first()
+        .waitFor();
+      for (const fold of await page.locator('details:not([open]) > summary').all()) {
+        await fold.click({ timeout: 2000 }).catch(() => undefined);
+      }
+      told += await hoverCharts(page);
+      expect(await foreign(page), view).toEqual(clean);
+      await page.emulateMedia({ media: 'print' });
+      expect(await foreign(page), `${view}, printed`).toEqual(clean);
+      await page.emulateMedia({ media: 'screen' });
+    }
+    expect(told).toBeGreaterThan(1);
+    // A refusal repeats names of the file too.
+    const broken = { ...raw, things: [{ id: 'x', name: markup, mass: -1, [markup]: 1 }] };
+    await page.goto('/');
+    await page.getByTestId('file-input').setInputFiles({
+      name: 'broken.wagonomos.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(JSON.stringify(broken)),
+    });
+    await expect(page.getByTestId('file-refused')).toContainText('<b data-evil>');
+    expect(await foreign(page)).toEqual(clean);
+  });
+}
+
+test('the page itself says what may run in it', async ({ page }) => {
+  await page.goto('/');
+  const said = await page.locator('meta[http-equiv="Content-Security-Policy"]').getAttribute('content');
+  expect(said).toContain("script-src 'self'");
+  expect(said).toContain("object-src 'none'");
+});

@@ -1,0 +1,60 @@
+import { photosIn } from '@wagonomos/core';
+import { watch } from 'vue';
+import { version } from '../../package.json';
+import { copiesIn } from '../storage/copies.ts';
+import { copyStore, localStore } from '../storage/localStore.ts';
+import { browserMark } from '../storage/opening.ts';
+import { collectPhotos } from '../storage/photos.ts';
+import { openTabs } from '../storage/tabs.ts';
+import { useDrafts } from '../stores/drafts.ts';
+import { useKeeping } from '../stores/keeping.ts';
+import { useSettings } from '../stores/settings.ts';
+import { useWorkspace } from '../stores/workspace.ts';
+
+/** Edits after which the count of them is written down. */
+const countsEvery = 10;
+
+/** Opens what is kept and sees to it that nothing is lost: on leaving, on closing, when space runs short. */
+export async function keepSafe(): Promise<void> {
+  const workspace = useWorkspace();
+  const keeping = useKeeping();
+  const now = () => new Date();
+  const pause = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
+  const copies = copiesIn(copyStore, now);
+  void useSettings().load(localStore);
+
+  // What is in hand goes to the store before the page goes; what could not be kept is asked about.
+  window.addEventListener('pagehide', () => void workspace.flush(true));
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'hidden') void workspace.flush();
+  });
+  window.addEventListener('beforeunload', (event) => {
+    if (workspace.unsaved && workspace.writes === true) event.preventDefault();
+    void useDrafts().flush();
+  });
+
+  await workspace.start({ store: localStore, copies, tabs: openTabs(), mark: browserMark, version, now, pause });
+  await keeping.start({ store: localStore, copies, now });
+  watch(
+    () => workspace.edits,
+    (edits) => {
+      if (edits === 1) void keeping.askToKeep();
+      if (edits % countsEvery === 0) keeping.count();
+    },
+  );
+  watch(
+    () => workspace.writes,
+    (writes, before) => {
+      // Only the tab that writes from the start: another may hold a history nobody else knows of.
+      if (writes && before === undefined) void collect();
+    },
+    { immediate: true },
+  );
+
+  async function collect() {
+    if (!workspace.guarded || workspace.opening?.kind !== 'read') return;
+    const used = new Set(workspace.documents().flatMap(photosIn));
+    for (const { photos } of await copies.list()) for (const hash of photos) used.add(hash);
+    await collectPhotos(used).catch(() => undefined);
+  }
+}

@@ -1,0 +1,128 @@
+import { hashesIn } from '@wagonomos/core';
+import type { KeyValueStore } from './localStore.ts';
+
+/** Why a copy was kept. What could not be read, and what another tab or a failed save left, stays until it is thrown away. */
+const copyReasons = [
+  'day',
+  'replaced',
+  'merged',
+  'migrated',
+  'updated',
+  'restored',
+  'damaged',
+  'newer',
+  'otherTab',
+] as const;
+export type CopyReason = (typeof copyReasons)[number];
+const keptUntilThrownAway: readonly CopyReason[] = ['damaged', 'newer', 'otherTab'];
+
+/** What is known of a copy without reading it. */
+export interface CopyNote {
+  readonly id: string;
+  /** ISO 8601, with time. */
+  readonly at: string;
+  readonly why: CopyReason;
+  readonly rigs: readonly string[];
+  readonly things: number;
+  /** Of its text. */
+  readonly bytes: number;
+  /** Hashes of the pictures it names: they stay as long as it does. */
+  readonly photos: readonly string[];
+}
+
+export interface Copies {
+  /** Newest first. Never rejects: a store that cannot be read has no copies. */
+  readonly list: () => Promise<readonly CopyNote[]>;
+  /** Keeps a copy of raw data, dropping old ones for it. @returns null where there is no room for it */
+  readonly keep: (raw: unknown, why: CopyReason) => Promise<CopyNote | null>;
+  /** The raw data of a copy; undefined where it is gone or cannot be read. */
+  readonly read: (id: string) => Promise<unknown>;
+  readonly drop: (id: string) => Promise<void>;
+  /** Drops the oldest copy that may go. @returns false where there is none */
+  readonly makeRoom: () => Promise<boolean>;
+}
+
+/** Bounds of all copies together. */
+const mostCopies = 20;
+const mostBytes = 40_000_000;
+
+/** Dated copies in a store of their own. @param now the clock */
+export function copiesIn(store: KeyValueStore, now: () => Date): Copies {
+  const list = async (): Promise<CopyNote[]> => {
+    try {
+      const keys = (await store.keys()).filter((key) => key.startsWith('note:'));
+      const notes = await Promise.all(keys.map((key) => store.get(key)));
+      return notes.filter(isNote).sort((a, b) => b.at.localeCompare(a.at));
+    } catch {
+      return [];
+    }
+  };
+  const drop = async (id: string) => {
+    await store.remove(`note:${id}`);
+    await store.remove(`raw:${id}`);
+  };
+  const oldest = (notes: readonly CopyNote[], but?: string) =>
+    notes.findLast(({ id, why }) => id !== but && !keptUntilThrownAway.includes(why));
+  const makeRoom = async () => {
+    const first = oldest(await list());
+    if (first) await drop(first.id);
+    return first !== undefined;
+  };
+  const withinBounds = async (but: string) => {
+    for (let notes = await list(); ; notes = await list()) {
+      const bytes = notes.reduce((sum, one) => sum + one.bytes, 0);
+      const first = oldest(notes, but);
+      if (!first || (notes.length <= mostCopies && bytes <= mostBytes)) return;
+      await drop(first.id);
+    }
+  };
+
+  const keep = async (raw: unknown, why: CopyReason): Promise<CopyNote | null> => {
+    const note = noteOf(raw, why, now());
+    for (;;) {
+      try {
+        await store.set(`raw:${note.id}`, raw);
+        await store.set(`note:${note.id}`, note);
+        await withinBounds(note.id);
+        return note;
+      } catch {
+        await drop(note.id).catch(() => undefined);
+        if (!(await makeRoom().catch(() => false))) return null;
+      }
+    }
+  };
+  return { list, keep, drop, makeRoom, read: (id) => store.get(`raw:${id}`).catch(() => undefined) };
+}
+
+function noteOf(raw: unknown, why: CopyReason, now: Date): CopyNote {
+  const { rigs, things } = (typeof raw === 'object' && raw !== null ? raw : {}) as Readonly<Record<string, unknown>>;
+  const named = (one: unknown) =>
+    typeof one === 'object' && one !== null && 'name' in one && typeof one.name === 'string' ? [one.name] : [];
+  return {
+    id: crypto.randomUUID(),
+    at: now.toISOString(),
+    why,
+    rigs: Array.isArray(rigs) ? rigs.flatMap(named).slice(0, 12) : [],
+    things: Array.isArray(things) ? things.length : 0,
+    bytes: rawText(raw).length,
+    photos: [...hashesIn(raw)],
+  };
+}
+
+/** Raw data as text to take along, whatever it is. */
+export function rawText(raw: unknown): string {
+  try {
+    return JSON.stringify(raw, null, 2) ?? String(raw);
+  } catch {
+    return String(raw);
+  }
+}
+
+const isNote = (value: unknown): value is CopyNote =>
+  typeof value === 'object' &&
+  value !== null &&
+  typeof (value as CopyNote).id === 'string' &&
+  typeof (value as CopyNote).at === 'string' &&
+  copyReasons.includes((value as CopyNote).why) &&
+  Array.isArray((value as CopyNote).rigs) &&
+  Array.isArray((value as CopyNote).photos);
