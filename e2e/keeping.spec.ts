@@ -112,7 +112,7 @@ test.describe('a file that cannot be used is refused with its reason', () => {
     [
       'a megabyte in a name',
       () => changed((file) => (file.bodies[0]!.name = 'x'.repeat(1_000_000))),
-      'bodies › 1 › name: is more, or longer, than 80.',
+      'bodies › 1 › name: is longer than 80 characters.',
     ],
   ];
   for (const [title, content, reason] of cases) {

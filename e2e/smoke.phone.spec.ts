@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { keepAndOpen, rawExample } from './keptStore.ts';
 import { choose, dropDown, expectNoSidewaysScroll, seriousFaults, sentence, wagon } from './support.ts';
 
 test('one thumb from the yard to the verdict and its arithmetic', async ({ page }) => {
@@ -48,6 +49,22 @@ test('a buyer reads what the plates say of each other, standing in the yard', as
   await page.getByLabel('heaviest trailer for this part', { exact: true }).first().fill('1500');
   await expect(page.getByTestId('finding-partBelowPlate')).toHaveCount(0);
   await expect(page.getByTestId('chain-trailer')).toContainText('governs at 1,500 kg');
+  await expectNoSidewaysScroll(page);
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
+test('a damaged document, a refused edit and the copies are told within the screen', async ({ page }) => {
+  const broken = await rawExample('australian-wagon-and-tandem');
+  (broken['things'] as { mass: number }[])[0]!.mass = -5;
+  await keepAndOpen(page, broken, `${wagon}/load`);
+  await expect(page.getByTestId('unread')).toContainText('What could be read is shown.');
+  await expectNoSidewaysScroll(page);
+  for (let n = 0; n < 20; n += 1) await page.getByRole('button', { name: 'Person or pet' }).tap();
+  await expect(page.getByTestId('refused-edit')).toBeInViewport();
+  await expectNoSidewaysScroll(page);
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.goto(`${wagon}/papers`);
+  await expect(page.getByTestId('copies')).toContainText('damaged, as it was found');
   await expectNoSidewaysScroll(page);
   expect(await seriousFaults(page)).toEqual([]);
 });

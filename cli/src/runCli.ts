@@ -5,6 +5,7 @@ import {
   assessTicket,
   fileProblemMessages,
   isDay,
+  localDay,
   onDay,
   plainText,
   readBytes,
@@ -30,7 +31,7 @@ const misuse = (error: string): CliResult => ({ code: 2, out: '', error });
  * @param today the day the rules are asked for where neither the option nor the file says one, ISO 8601
  * @returns exit code 2 when the file or the options cannot be used, else 1, 3 or 0 as `exitCode` says
  */
-export function runCli(args: readonly string[], today = new Date().toISOString().slice(0, 10)): CliResult {
+export function runCli(args: readonly string[], today = localDay(new Date())): CliResult {
   const say = speech('uk').translate;
   const options = readOptions(args);
   if (typeof options === 'string') return misuse(`${options}\n${say('cli.usage', {})}`);

@@ -51,6 +51,7 @@ export {
   situationIn,
   usualSchool,
 } from './situation/situation.ts';
+export { localDay } from './situation/localDay.ts';
 export type { Driver, Jurisdiction, Region, Situation } from './situation/situation.ts';
 
 export { quantityNames } from './statics/rigRows.ts';

@@ -42,7 +42,7 @@ describe('a file that cannot be used is refused with its reason', () => {
 
   it.each<[string, (raw: Workspace) => void, string, string]>([
     ['a negative mass', (raw) => (raw.things[0]!.mass = -3), 'tooSmall', 'things › Travel cot › mass'],
-    ['1 MB of text in a name', (raw) => (raw.things[0]!.name = 'x'.repeat(1_000_000)), 'tooBig', 'things › 1 › name'],
+    ['1 MB of text in a name', (raw) => (raw.things[0]!.name = 'x'.repeat(1_000_000)), 'tooLong', 'things › 1 › name'],
     ['text for a mass', (raw) => (raw.things[0]!.mass = '3' as never), 'wrongType', 'things › Travel cot › mass'],
     ['a missing list', (raw) => delete (raw as Partial<Workspace>).rigs, 'missing', 'rigs'],
     [

@@ -16,6 +16,8 @@ const faultCodes = [
   'wrongType',
   'tooSmall',
   'tooBig',
+  'tooLong',
+  'tooMany',
   'tooFine',
   'unknownField',
   'badValue',
@@ -66,7 +68,7 @@ function codeOf(issue: z.core.$ZodIssue, raw: unknown): FileFault['code'] {
     case 'too_small':
       return 'tooSmall';
     case 'too_big':
-      return 'tooBig';
+      return issue.origin === 'string' ? 'tooLong' : issue.origin === 'array' ? 'tooMany' : 'tooBig';
     case 'unrecognized_keys':
       return 'unknownField';
     case 'custom':

@@ -129,7 +129,7 @@ export const mostPieces = 999;
 /** Texts or answers by a short key. */
 export const sheetOf = <Value extends z.ZodType>(value: Value) =>
   z.record(z.string().max(textBounds.key), value).refine((sheet) => Object.keys(sheet).length <= listBounds.answers, {
-    params: { problem: 'tooBig', detail: String(listBounds.answers) },
+    params: { problem: 'tooMany', detail: String(listBounds.answers) },
   });
 
 export const massField = bounded('mass');

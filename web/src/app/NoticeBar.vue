@@ -48,7 +48,7 @@ const dayOf = (day: string) =>
       <el-button size="small" @click="workspace.takeOver()">{{ t('app.tabs.takeOver') }}</el-button>
     </div>
     <div
-      v-if="workspace.writes && !workspace.guarded && !closed.includes('tabs')"
+      v-if="workspace.writes && !workspace.guarded && !blocked && !closed.includes('tabs')"
       class="notice"
       role="status"
       data-test="unguarded"
@@ -84,10 +84,10 @@ const dayOf = (day: string) =>
           {{ t(unread.workspace ? 'app.unread.partly' : 'app.unread.nothing') }}
         </p>
         <ul v-if="unread.setAside.length > 0 && unread.kind === 'damaged'">
-          <li v-for="(fault, index) in unread.setAside.slice(0, 6)" :key="index">
+          <li v-for="(fault, index) in unread.setAside.slice(0, 3)" :key="index">
             <MessageText :message="faultMessage(fault)" />
           </li>
-          <li v-if="unread.count > 6">{{ t('app.unread.more', { count: unread.count - 6 }) }}</li>
+          <li v-if="unread.count > 3">{{ t('app.unread.more', { count: unread.count - 3 }) }}</li>
         </ul>
         <p v-else>
           <MessageText v-for="(line, index) in fileProblemMessages(unread.problem)" :key="index" :message="line" />

@@ -24,7 +24,10 @@ export async function keepSafe(): Promise<void> {
   void useSettings().load(localStore);
 
   // What is in hand goes to the store before the page goes; what could not be kept is asked about.
-  window.addEventListener('pagehide', () => void workspace.flush(true));
+  window.addEventListener('pagehide', () => {
+    void workspace.flush(true);
+    keeping.count();
+  });
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'hidden') void workspace.flush();
   });

@@ -1,4 +1,4 @@
-import { addTicket, type Reading, type RigView, type Ticket } from '@wagonomos/core';
+import { addTicket, localDay, type Reading, type RigView, type Ticket } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from './newId.ts';
@@ -16,7 +16,7 @@ export function useSlips() {
       id: newId(),
       rig: view.rig.id,
       name: t('app.slip.called', { number: slips.value.length + 1 }),
-      date: new Date().toISOString().slice(0, 10),
+      date: localDay(new Date()),
       graduation: more.graduation ?? 10,
       readings: (more.readings ?? []).map((reading) => ({ ...reading, id: newId() })),
       loadout: structuredClone(view.loadout),

@@ -1,7 +1,8 @@
 import {
   assess,
-  onDay,
   chains as chainsOf,
+  localDay,
+  onDay,
   pillars,
   roomInPlaces,
   summary,
@@ -24,7 +25,7 @@ export const useRig = defineStore('rig', () => {
   const workspace = useWorkspace();
   const rigId = ref<string | null>(null);
 
-  const today = new Date().toISOString().slice(0, 10);
+  const today = localDay(new Date());
   const view = computed(() => {
     const found = workspace.document && rigId.value !== null ? viewRig(workspace.document, rigId.value) : null;
     return found && onDay(found, today);

@@ -85,7 +85,7 @@ describe('the workspace', () => {
         (next, one) => addCrew(next, loadout, one),
         document,
       );
-    expect(workspace.edit('app.edit.crew', people)?.faults[0]).toMatchObject({ code: 'tooBig', detail: '20' });
+    expect(workspace.edit('app.edit.crew', people)?.faults[0]).toMatchObject({ code: 'tooMany', detail: '20' });
     expect(workspace.refusal?.code).toBe('invalid');
     expect(workspace.document).toBe(before);
     expect(workspace.undoLabel).toBeUndefined();
@@ -352,7 +352,7 @@ describe('opening files and copies', () => {
     const before = workspace.document!;
     const things = Array.from({ length: 5000 }, (_, n) => ({ id: `t${n}`, name: 'x', mass: 1 }));
     const refused = await workspace.takeIn({ ...emptyWorkspace('other', 'Other'), things }, 'beside');
-    expect(refused?.faults[0]).toMatchObject({ code: 'tooBig', place: 'things' });
+    expect(refused?.faults[0]).toMatchObject({ code: 'tooMany', place: 'things' });
     expect(workspace.document).toBe(before);
   });
 

@@ -1,6 +1,7 @@
 import {
   checkEdit,
   emptyWorkspace,
+  localDay,
   mergeWorkspaces,
   readParsed,
   writeWorkspace,
@@ -9,7 +10,6 @@ import {
 } from '@wagonomos/core';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { localDay } from '../shared/localDay.ts';
 import type { Copies, CopyReason } from '../storage/copies.ts';
 import type { KeyValueStore } from '../storage/localStore.ts';
 import { documentKey, openKept, type MarkStore, type Opening } from '../storage/opening.ts';

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { addTrip, removeTrip, type RigView } from '@wagonomos/core';
+import { addTrip, localDay, removeTrip, type RigView } from '@wagonomos/core';
 import { Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { localDay } from '../../shared/localDay.ts';
 import { newId } from '../../shared/newId.ts';
 import { useDraft } from '../../stores/drafts.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

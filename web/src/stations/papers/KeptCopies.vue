@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   fileProblemMessages,
+  localDay,
   planMerge,
   readLeniently,
   readParsed,
@@ -11,7 +12,6 @@ import { Download, Eye, Trash2 } from '@lucide/vue';
 import { computed, onMounted, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { downloadText } from '../../shared/download.ts';
-import { localDay } from '../../shared/localDay.ts';
 import MessageText from '../../shared/MessageText.vue';
 import TakeInPlan from '../../shared/TakeInPlan.vue';
 import { useRefusalWords } from '../../shared/useRefusalWords.ts';

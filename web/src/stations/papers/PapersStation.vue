@@ -49,28 +49,33 @@ const saveParcel = async () => {
 
 <template>
   <div class="bench papers">
-    <section>
-      <h2>{{ t('app.papers.files') }}</h2>
-      <p class="soft">{{ t('app.papers.filesText') }}</p>
-      <div class="actions">
-        <el-button type="primary" @click="saveAll"><Download :size="16" />{{ t('app.papers.saveAll') }}</el-button>
-        <el-button v-if="photos.length > 0" :loading="packing" @click="saveParcel">
-          <Images :size="16" />{{ t('app.papers.saveParcel', { count: photos.length }) }}
-        </el-button>
-        <el-button @click="saveRig"><Download :size="16" />{{ t('app.papers.saveRig') }}</el-button>
-        <FileOpener v-if="!workspace.follows"><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener>
-      </div>
-      <p v-if="unpacked" role="alert">{{ t('app.papers.notPacked') }}</p>
-      <p v-if="missing > 0" role="alert">{{ t('app.papers.notHere', { count: missing }, missing) }}</p>
-      <p class="soft">{{ t('app.papers.kept') }}</p>
-      <KeptSafe />
+    <section class="column">
+      <section>
+        <h2>{{ t('app.papers.files') }}</h2>
+        <p class="soft">{{ t('app.papers.filesText') }}</p>
+        <div class="actions">
+          <el-button type="primary" @click="saveAll"><Download :size="16" />{{ t('app.papers.saveAll') }}</el-button>
+          <el-button v-if="photos.length > 0" :loading="packing" @click="saveParcel">
+            <Images :size="16" />{{ t('app.papers.saveParcel', { count: photos.length }) }}
+          </el-button>
+          <el-button @click="saveRig"><Download :size="16" />{{ t('app.papers.saveRig') }}</el-button>
+          <FileOpener v-if="!workspace.follows"><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener>
+        </div>
+        <p v-if="unpacked" role="alert">{{ t('app.papers.notPacked') }}</p>
+        <p v-if="missing > 0" role="alert">{{ t('app.papers.notHere', { count: missing }, missing) }}</p>
+        <p class="soft">{{ t('app.papers.kept') }}</p>
+        <KeptSafe />
+      </section>
+      <KeptCopies />
     </section>
-    <KeptCopies />
     <FiguresRead v-if="rig.view" :view="rig.view" />
   </div>
 </template>
 
 <style scoped>
+.column > :deep(section + section) {
+  margin-top: 26px;
+}
 .papers {
   grid-template-columns: minmax(300px, 420px) 1fr;
 }

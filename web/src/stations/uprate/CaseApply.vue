@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { applyCase, type CaseObstacle, type CaseProgress, type RigView, type UprateCase } from '@wagonomos/core';
+import {
+  applyCase,
+  localDay,
+  type CaseObstacle,
+  type CaseProgress,
+  type RigView,
+  type UprateCase,
+} from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
@@ -25,7 +32,7 @@ const says = (one: CaseObstacle): string => {
 };
 const open = computed(() => props.progress.items.filter(({ state }) => state !== 'done'));
 const apply = () => {
-  const today = new Date().toISOString().slice(0, 10);
+  const today = localDay(new Date());
   workspace.edit('app.edit.applyCase', (document) => applyCase(document, props.one.id, today, newId));
 };
 </script>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { setCaseStep, type CaseItem, type UprateCase } from '@wagonomos/core';
+import { localDay, setCaseStep, type CaseItem, type UprateCase } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DayField from '../../shared/DayField.vue';
@@ -17,7 +17,7 @@ const signs = { done: '●', late: '▲', open: '○' } as const;
 type Patch = Parameters<typeof setCaseStep>[3];
 const set = (patch: Patch) =>
   workspace.edit('app.edit.case', (document) => setCaseStep(document, props.one.id, props.item.id, patch));
-const tick = (on: boolean) => set({ done: on ? new Date().toISOString().slice(0, 10) : undefined });
+const tick = (on: boolean) => set({ done: on ? localDay(new Date()) : undefined });
 const says = computed((): string => {
   const { kept, state } = props.item;
   const parts = [

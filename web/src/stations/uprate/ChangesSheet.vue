@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addCase, newFindings, type Assessment, type RigView } from '@wagonomos/core';
+import { addCase, localDay, newFindings, type Assessment, type RigView } from '@wagonomos/core';
 import { FolderPlus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -25,7 +25,7 @@ const begin = () => {
     id: newId(),
     rig: props.view.rig.id,
     name: names.slice(0, 80),
-    begun: new Date().toISOString().slice(0, 10),
+    begun: localDay(new Date()),
     packages: structuredClone([...chosen.value]),
     steps: [],
     certified: [],

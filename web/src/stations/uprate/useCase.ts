@@ -1,4 +1,4 @@
-import { caseProgress, type CaseProgress, type RigView, type UprateCase } from '@wagonomos/core';
+import { caseProgress, localDay, type CaseProgress, type RigView, type UprateCase } from '@wagonomos/core';
 import { computed, type ComputedRef } from 'vue';
 
 /** How a case stands today. Once applied it is history: what it asked for is read against the plates it replaced. */
@@ -6,7 +6,7 @@ export function useCase(
   view: () => RigView,
   one: () => UprateCase | undefined,
 ): { readonly progress: ComputedRef<CaseProgress | null> } {
-  const today = new Date().toISOString().slice(0, 10);
+  const today = localDay(new Date());
   const progress = computed(() => {
     const found = one();
     return found ? caseProgress(view(), found, today) : null;
