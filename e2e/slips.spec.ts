@@ -248,10 +248,12 @@ test('a second window deletes no picture that undo in the first can bring back, 
 
   // What stands in a field goes to the window that takes over.
   await page.getByTestId('slip-where').getByLabel('Note').fill('Wind from the side');
+  await page.getByLabel('Shown', { exact: true }).first().fill('two tonnes and a bit');
   await second.bringToFront();
   await second.getByRole('button', { name: 'Edit here instead' }).click();
   await expect(second.getByTestId('follower')).toHaveCount(0);
   await second.getByTestId('slip-where').getByText('Where, when').click();
   await expect(second.getByTestId('slip-where').getByLabel('Note')).toHaveValue('Wind from the side');
+  await expect(second.getByLabel('Shown', { exact: true }).first()).toHaveValue('two tonnes and a bit');
   await expect(page.getByTestId('follower')).toBeVisible();
 });

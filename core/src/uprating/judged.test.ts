@@ -35,6 +35,21 @@ describe('packages on the van with the scooter', () => {
     expect(paper?.gain.after.binding.map(({ id }) => id)).toContain('axle.rear');
   });
 
+  it('say by how much a limit rises on paper, whether it is set to a figure or raised by so much', () => {
+    const view = onDay(exampleView('british-van-with-scooter'), '2026-06-01');
+    const paper = (...limits: UpratePackage['limits']): UpratePackage => ({
+      ...{ id: 'p', name: 'p', kind: 'paper', of: 'vehicle', adds: [], costs: [], currency: 'EUR' },
+      limits,
+    });
+    const nominal = (...limits: UpratePackage['limits']) =>
+      judgePackages(view, assess(view), [paper(...limits)])[0]?.nominal;
+    // The van is plated 3,300 kg, its rear axle 2,060.
+    expect(nominal({ limit: 'vehicleMax', to: 3700 })).toBe(400);
+    expect(nominal({ limit: 'vehicleMax', by: 250 })).toBe(250);
+    expect(nominal({ limit: 'vehicleMax', to: 3400 }, { limit: 'rearAxleMax', to: 2300 })).toBe(240);
+    expect(nominal({ limit: 'vehicleMax', to: 3100 })).toBe(0);
+  });
+
   it('tell apart what is gained only because the parts weigh where weight helps', () => {
     const view = onDay(exampleView('british-van-with-scooter'), '2026-06-01');
     const ahead: UpratePackage = {

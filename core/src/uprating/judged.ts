@@ -1,12 +1,12 @@
 import type { RigView } from '../loading/rigView.ts';
-import type { LimitName } from '../rig/limitNames.ts';
+import { forceLimits, type LimitName } from '../rig/limitNames.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import { figuresFor } from '../rig/plate.ts';
 import { thresholdsOf } from '../rulebook/thresholds.ts';
 import type { Compiled } from '../loading/compile.ts';
 import { regionOf } from '../situation/situation.ts';
 import { assess, type Assessment } from '../verdict/assess.ts';
-import { applyPackage, placePackage } from './applyPackage.ts';
+import { applyPackage, bodyPlates, placePackage } from './applyPackage.ts';
 import { crossings, type Crossings } from './crossings.ts';
 import { loadPattern } from './loadPattern.ts';
 import { usableGain, type UsableGain } from './usableGain.ts';
@@ -54,7 +54,7 @@ export function judgePackages(
         package: one,
         gain,
         own: one.adds.reduce((sum, { mass }) => sum + mass, 0),
-        nominal: Math.max(0, ...one.limits.map(({ by }) => by ?? 0)),
+        nominal: raisedOnPaper(view[one.of], then[one.of], one),
         byWeight: Math.max(0, usable - Math.max(0, without)),
         cost,
         costPerKg: usable > leastGain ? cost / usable : null,
@@ -62,6 +62,21 @@ export function judgePackages(
       };
     })
     .sort((a, b) => (a.costPerKg ?? Infinity) - (b.costPerKg ?? Infinity));
+}
+
+/** kg by which the largest limit of a package stands higher on its plates afterwards, however it was said: to, or by so much. */
+function raisedOnPaper(
+  before: Vehicle | Trailer | undefined,
+  after: Vehicle | Trailer | undefined,
+  { limits }: UpratePackage,
+): number {
+  const least = (body: Vehicle | Trailer | undefined, { limit, part }: UpratePackage['limits'][number]) =>
+    figuresFor(body, limit).find(({ source }) => (part ? source === part : bodyPlates.includes(source)))?.value;
+  return limits.reduce((most, change) => {
+    const [now, then] = [least(before, change), least(after, change)];
+    if (forceLimits.includes(change.limit) || now === undefined || then === undefined) return most;
+    return Math.max(most, then - now);
+  }, 0);
 }
 
 /** The marks in force for this rig that lie between its figures before and after. */

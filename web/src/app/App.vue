@@ -43,7 +43,7 @@ watch(
     <AppHeader @help="helpOpen = true" />
     <NoticeBar />
     <main id="main" tabindex="-1">
-      <RouterView v-if="workspace.document" />
+      <RouterView v-if="workspace.document" :key="workspace.turn" />
       <p v-else class="wait" role="status">{{ t('app.opening') }}</p>
     </main>
     <footer>{{ t('app.caution') }}</footer>

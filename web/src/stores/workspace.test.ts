@@ -415,6 +415,15 @@ describe('two tabs', () => {
     expect(firstName(second.workspace)).not.toBe('Mine');
   });
 
+  it('a follower that takes over finds what was being typed, and its screen begins anew', async () => {
+    const { workspace, store, tabs } = await started();
+    tabs.events().becameFollower();
+    store.entries.set('drafts', [['quick', 'half a line']]);
+    tabs.events().becameWriter(true);
+    await vi.waitFor(() => expect(workspace.turn).toBe(1));
+    expect(useDrafts().read('quick')).toBe('half a line');
+  });
+
   it('does not hand over what it could not keep', async () => {
     const { workspace, store, tabs } = await started();
     store.fail('set');

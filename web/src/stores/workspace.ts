@@ -55,6 +55,8 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Another tab writes and holds what it could not keep. */
   const takeOverRefused = ref(false);
   const refusal = shallowRef<Refusal | null>(null);
+  /** Goes up when this tab takes over: what is on screen begins anew from what was being typed in the other. */
+  const turn = ref(0);
   /** Edits since the page was opened, for whoever counts them. */
   const edits = ref(0);
 
@@ -97,7 +99,7 @@ export const useWorkspace = defineStore('workspace', () => {
         guarded.value = others;
         takeOverRefused.value = false;
         touched = false;
-        if (followed) void open();
+        if (followed) void goOn();
       },
       becameFollower: () => {
         writes.value = false;
@@ -114,6 +116,12 @@ export const useWorkspace = defineStore('workspace', () => {
     });
   };
 
+  /** Goes on where the tab that wrote before left off: with its document, its history, and what was being typed there. */
+  const goOn = async () => {
+    if (keeping) await useDrafts().start(keeping.store);
+    await open();
+    turn.value += 1;
+  };
   /** Opens what is kept, with its history. */
   const open = async () => {
     if (!keeping) return;
@@ -343,6 +351,7 @@ export const useWorkspace = defineStore('workspace', () => {
     takeOverRefused,
     refusal,
     edits,
+    turn,
     undoLabel,
     redoLabel,
     start,
