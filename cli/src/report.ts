@@ -34,9 +34,12 @@ export function report(assessment: Assessment, region: Region, words: Speech, ti
       vehicle: kg('vehicleTotal'),
       frontAxle: kg('frontAxle'),
       rearAxle: kg('rearAxle'),
+      driveAxle: kg('driveAxle'),
+      tagAxle: kg('tagAxle'),
       trailer: kg('trailerTotal'),
       trailerAxles: kg('trailerAxles'),
       ballLoad: kg('ballLoad'),
+      ballLoadTowed: kg('ballLoadTowed'),
       combination: kg('combination'),
     },
     checks: assessment.checks.map((check) => checkReport(assessment, check, words)),
@@ -110,6 +113,17 @@ function surroundings({ compiled, checks }: Assessment, words: Speech) {
       })),
   };
 }
+
+/** Decimals that are printed: a gram. What follows is what reckoning in binary leaves. */
+const printed = 1000;
+
+/** A report as text. */
+export const reportText = (data: unknown): string =>
+  JSON.stringify(
+    data,
+    (_key, value: unknown) => (typeof value === 'number' ? Math.round(value * printed) / printed : value),
+    2,
+  );
 
 /** 1 a legal or a maker's limit is exceeded, else 3 undecided, else 0. */
 export function exitCode(assessment: Assessment): 0 | 1 | 3 {

@@ -128,12 +128,18 @@ describe('wagonomos check', () => {
       'vehicle',
       'frontAxle',
       'rearAxle',
+      'driveAxle',
+      'tagAxle',
       'trailer',
       'trailerAxles',
       'ballLoad',
+      'ballLoadTowed',
       'combination',
     ]);
-    expect((loads['frontAxle'] ?? 0) + (loads['rearAxle'] ?? 0)).toBeCloseTo(loads['vehicle'] ?? NaN, 9);
+    expect((loads['frontAxle'] ?? 0) + (loads['rearAxle'] ?? 0)).toBeCloseTo(loads['vehicle'] ?? NaN, 2);
+    // Without a distribution hitch the ball weighs the same towed; a car has one rear axle.
+    expect(loads['ballLoadTowed']).toBe(loads['ballLoad']);
+    expect([loads['driveAxle'], loads['tagAxle']]).toEqual([null, null]);
     expect(check(example('british-van-with-scooter')).json?.loads).toMatchObject({ trailer: null, ballLoad: null });
   });
 
@@ -206,6 +212,15 @@ describe('wagonomos check', () => {
     expect(result.json?.sentence).toBe(
       "Within the law, but past a maker's limit: Scooter rack is 18 kg past its rating.",
     );
+  });
+
+  it('prints to the gram, and nothing of what reckoning in binary leaves', () => {
+    for (const { example: name } of verdicts) {
+      const { out } = runCli(['check', example(name)], today);
+      expect(out.match(/-?\d+\.\d{4,}/g) ?? []).toEqual([]);
+    }
+    const { loads } = check(example('german-motorhome')).json!;
+    if (loads.tagAxle !== null) expect((loads.driveAxle ?? 0) + loads.tagAxle).toBeCloseTo(loads.rearAxle ?? NaN, 2);
   });
 
   it('chooses a rig and a loadout by name', () => {

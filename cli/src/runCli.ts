@@ -14,7 +14,7 @@ import {
   type RigView,
   type Workspace,
 } from '@wagonomos/core';
-import { report, exitCode } from './report.ts';
+import { exitCode, report, reportText } from './report.ts';
 import { speech } from './speech.ts';
 
 export interface CliResult {
@@ -58,7 +58,7 @@ export function runCli(args: readonly string[], today = localDay(new Date())): C
   const words = speech(view.situation.words);
   return {
     code: exitCode(assessment),
-    out: JSON.stringify(report(assessment, regionOf(view.situation.vehicle.country), words, ticket?.name), null, 2),
+    out: reportText(report(assessment, regionOf(view.situation.vehicle.country), words, ticket?.name)),
     error: '',
   };
 }

@@ -31,7 +31,7 @@ export { missingMessage, whereToFind } from './rig/missing.ts';
 export type { Missing } from './rig/missing.ts';
 
 export type { CrewMember, Loadout, Placement, Thing, Trip } from './loading/loadout.ts';
-export { positionNow, tankContents } from './loading/loadoutLoads.ts';
+export { fittedNet, positionNow, tankContents } from './loading/loadoutLoads.ts';
 export { payload } from './loading/payload.ts';
 export type { Payload } from './loading/payload.ts';
 export { onDay, placedBodies, viewRig } from './loading/rigView.ts';
@@ -191,7 +191,7 @@ export type { Reading, Ticket } from './weighing/ticket.ts';
 
 export { ballMoves, ballTarget, goalOf } from './balance/ballPlan.ts';
 export type { BallMove } from './balance/ballPlan.ts';
-export { overhanging } from './balance/overhanging.ts';
+export { overhanging, overhangTotals } from './balance/overhanging.ts';
 export { placePreviews } from './balance/placePreview.ts';
 export type { PlacePreview } from './balance/placePreview.ts';
 export { massAlong } from './balance/yawInertia.ts';

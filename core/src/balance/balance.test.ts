@@ -8,7 +8,7 @@ import { exampleNames, exampleView, exampleWorkspace, type ExampleName } from '.
 import { assess } from '../verdict/assess.ts';
 import { ballMoves, ballTarget, goalOf } from './ballPlan.ts';
 import { onWheelbase, overhangEffect } from './overhang.ts';
-import { overhanging } from './overhanging.ts';
+import { overhanging, overhangTotals } from './overhanging.ts';
 import { placePreviews } from './placePreview.ts';
 import { inertiaPerKg, massAlong } from './yawInertia.ts';
 
@@ -187,6 +187,19 @@ describe('what hangs over', () => {
     const wagon = open('australian-wagon-and-tandem').view;
     expect(overhanging(wagon, 215, [2.85]).at(-1)?.key).toBe('coupling');
     expect(overhanging(wagon, null, [2.85]).map(({ key }) => key)).not.toContain('coupling');
+  });
+
+  it('counts what was taken off where it hung: 64 on and 9 off are 55', () => {
+    const { view } = open('british-van-with-scooter');
+    const own = view.vehicle?.geometry.wheelbase ?? NaN;
+    const rack = { id: 'rack', name: 'Rack', on: { mass: 64, x: own + 1 }, off: { mass: 9, x: own + 1 } };
+    const vehicle = { ...view.vehicle!, places: [], fitted: [{ ...rack, inEmptyMass: 'no' as const }] };
+    const rows = overhanging({ ...view, vehicle }, null, [own]);
+    expect(rows.map(({ mass }) => mass)).toEqual([64, -9]);
+    // 55 kg a metre behind the rear axle: it takes 55/W off the front and puts 55 + 55/W on the rear.
+    const [total] = overhangTotals(rows, [own]);
+    expect(total?.front).toBeCloseTo(-55 / own, 9);
+    expect(total?.rear).toBeCloseTo(55 + 55 / own, 9);
   });
 
   it('takes from the front axle what it adds to the rear beyond itself', () => {

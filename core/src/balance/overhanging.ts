@@ -26,9 +26,13 @@ export function overhanging(
   const [own] = wheelbases;
   if (!vehicle || own === undefined) return [];
   const contents = placeContents(view);
-  const parts = vehicle.fitted.flatMap(({ id, name, on }) =>
-    on?.x === undefined ? [] : [{ key: `part ${id}`, name: verbatim(name), mass: on.mass, x: on.x }],
-  );
+  const parts = vehicle.fitted.flatMap(({ id, name, on, off }) => [
+    ...(on?.x === undefined ? [] : [{ key: `part ${id}`, name: verbatim(name), mass: on.mass, x: on.x }]),
+    // What was taken off for it hung there too: it relieves what the new part loads.
+    ...(off?.x === undefined
+      ? []
+      : [{ key: `off ${id}`, name: message('load.takenOff', { name: verbatim(name) }), mass: -off.mass, x: off.x }]),
+  ]);
   const places = vehicle.places.flatMap(({ id, name, x }) => {
     const mass = contents.get(`${vehicle.id}/${id}`)?.mass ?? 0;
     return x === undefined || mass === 0 ? [] : [{ key: `place ${id}`, name: verbatim(name), mass, x }];
@@ -43,3 +47,13 @@ export function overhanging(
     .sort((a, b) => a.x - b.x)
     .map((one) => ({ ...one, effects: wheelbases.map((to) => overhangEffect(onWheelbase(one, own, to), to)) }));
 }
+
+/** What all rows together put on each axle, kg, for each wheelbase. */
+export const overhangTotals = (
+  rows: readonly OverhangRow[],
+  wheelbases: readonly number[],
+): readonly { readonly front: number; readonly rear: number }[] =>
+  wheelbases.map((_, at) => ({
+    front: rows.reduce((sum, { effects }) => sum + (effects[at]?.front ?? 0), 0),
+    rear: rows.reduce((sum, { effects }) => sum + (effects[at]?.rear ?? 0), 0),
+  }));

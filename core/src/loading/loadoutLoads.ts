@@ -27,6 +27,12 @@ export function loadoutLoads(view: RigView, body: Body): BodyLoads {
 }
 
 /**
+ * kg that what was fitted since, less what was taken off, adds to the empty figure: a part of which nobody knows whether that
+ * figure contains it counts half, as in every load.
+ */
+export const fittedNet = (body: Body): number => fittedLoads(body).reduce((sum, { mass }) => sum + mass, 0);
+
+/**
  * Each part on, each part off. When nobody knows whether the declared figure contains the change, half of it is counted
  * with a ± of the whole: it is either all there or not at all.
  */

@@ -15,6 +15,7 @@ import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { compile } from './compile.ts';
 import { leaveAtHome } from './leaveAtHome.ts';
+import { fittedNet } from './loadoutLoads.ts';
 import { mayGo, placedMass, placedX } from './placed.ts';
 import { viewRig } from './rigView.ts';
 
@@ -208,5 +209,18 @@ describe('what could stay at home', () => {
     const both = mergeWorkspaces(start(), other);
     expect(both.trips).toHaveLength(4);
     expect(readParsed(both).ok).toBe(true);
+  });
+});
+
+describe('what was fitted since', () => {
+  it('adds what its loads add: whole, half where nobody knows, nothing where the empty figure has it', () => {
+    const [body] = start().bodies;
+    const part = (id: string, inEmptyMass: 'yes' | 'no' | 'unknown', on: number, off?: number) => ({
+      ...{ id, name: id, inEmptyMass, on: { mass: on } },
+      ...(off === undefined ? {} : { off: { mass: off } }),
+    });
+    const fitted = [part('a', 'no', 64, 9), part('b', 'unknown', 30, 10), part('c', 'yes', 500)];
+    expect(fittedNet({ ...body!, fitted })).toBe(55 + 10);
+    expect(fittedNet({ ...body!, fitted: [] })).toBe(0);
   });
 });

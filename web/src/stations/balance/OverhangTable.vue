@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { displayMass, overhanging, type RigView } from '@wagonomos/core';
+import { displayMass, overhanging, overhangTotals, type RigView } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -28,12 +28,7 @@ const kg = (value: number) => {
   const shown = displayMass(value, settings.massUnit, 'nearest');
   return `${shown > 0 ? '+' : ''}${written(shown, 0)}`;
 };
-const totals = computed(() =>
-  wheelbases.value.map((_, at) => ({
-    front: rows.value.reduce((sum, row) => sum + (row.effects[at]?.front ?? 0), 0),
-    rear: rows.value.reduce((sum, row) => sum + (row.effects[at]?.rear ?? 0), 0),
-  })),
-);
+const totals = computed(() => overhangTotals(rows.value, wheelbases.value));
 </script>
 
 <template>

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { addPart, changePart, displayMass, removePart, seatsIn, type Body, type Seat } from '@wagonomos/core';
+import {
+  addPart,
+  changePart,
+  displayMass,
+  fittedNet,
+  removePart,
+  seatsIn,
+  type Body,
+  type Seat,
+} from '@wagonomos/core';
 import { Armchair, Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -47,19 +56,8 @@ const setAt = (part: Part, side: 'on' | 'off', axis: 'x' | 'y', value: number | 
   const known = Object.entries({ ...now, [axis]: value }).filter(([, one]) => one !== undefined);
   change(part, { [side]: { mass: now.mass, ...Object.fromEntries(known) } });
 };
-/** Net of everything that is not in the empty figure. */
-const net = computed(() =>
-  written(
-    displayMass(
-      props.body.fitted
-        .filter((part) => part.inEmptyMass !== 'yes')
-        .reduce((sum, { on, off }) => sum + (on?.mass ?? 0) - (off?.mass ?? 0), 0),
-      settings.massUnit,
-      'nearest',
-    ),
-    0,
-  ),
-);
+/** Net of everything that is not in the empty figure; half of what nobody is sure of. */
+const net = computed(() => written(displayMass(fittedNet(props.body), settings.massUnit, 'nearest'), 0));
 /** Seats that can be taken out: those that are in, the driver's excepted. */
 const free = computed(() => (props.body.kind === 'vehicle' ? seatsIn(props.body).filter((seat) => !seat.driver) : []));
 const takeSeatOut = (seat: Seat) =>
