@@ -45,6 +45,27 @@ export default defineConfig(
       ],
     },
   },
+  {
+    // Which figure of which plate holds is said in one place; whoever judges asks there.
+    files: ['core/src/{rulebook,verdict,limits,loading,weighing,balance,uprating}/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.bench.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: [{ group: ['**/rig/plate.ts'], importNames: ['figuresFor'], message: 'Ask rig/plated.ts.' }] },
+      ],
+    },
+  },
+  {
+    files: ['core/src/{rulebook,limits,loading,weighing,balance}/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.bench.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: "MemberExpression[property.name='plates']", message: 'Ask rig/plated.ts which figure holds.' },
+      ],
+    },
+  },
   { files: ['**/*.{js,mjs,cjs}'], languageOptions: { globals: globals.node } },
   prettier,
 );

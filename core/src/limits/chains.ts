@@ -1,10 +1,9 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, type Message } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
-import { figuresFor, type PlatedFigure } from '../rig/plate.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { GearAxle } from '../rig/runningGear.ts';
-import { holds } from '../rulebook/plated.ts';
+import { heldFigures, holds, possibleFigures } from '../rig/plated.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { heaviestTrailer } from './dValue.ts';
@@ -67,11 +66,9 @@ const plain = (id: string, name: Message, rating: number): ChainPart => ({
 /** Every figure for a limit that holds, or may hold, each under the name of the part it was read from. */
 function partsFrom(compiled: Compiled, limit: LimitName, sides: readonly Side[]): ChainPart[] {
   return sides.flatMap((side) =>
-    figuresFor(compiled.view[side], limit).flatMap((figure: PlatedFigure): ChainPart[] => {
-      const answer = holds(compiled.view, figure);
-      if (answer === 'no') return [];
+    possibleFigures(compiled.view, compiled.view[side], limit).map((figure): ChainPart => {
       const part = plain(`${side}.${figure.plate}.${limit}`, message(`plateSource.${figure.source}`), figure.value);
-      return [{ ...part, unconfirmed: answer === 'unknown' }];
+      return { ...part, unconfirmed: holds(compiled.view, figure) === 'unknown' };
     }),
   );
 }
@@ -119,9 +116,7 @@ function towingParts(compiled: Compiled): ChainPart[] {
 }
 
 function dValueParts(compiled: Compiled): ChainPart[] {
-  const permitted = figuresFor(compiled.view.vehicle, 'vehicleMax').find(
-    (figure) => holds(compiled.view, figure) === 'yes',
-  );
+  const [permitted] = heldFigures(compiled.view, compiled.view.vehicle, 'vehicleMax');
   if (!permitted) return [];
   return partsFrom(compiled, 'dValueKn', ['vehicle', 'trailer']).flatMap((part) => {
     const rating = heaviestTrailer(part.rating, permitted.value);

@@ -5,7 +5,7 @@ import { placedBodies } from '../loading/rigView.ts';
 import type { RunningGear } from '../rig/runningGear.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { massTolerance } from '../units/rounding.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { chains } from './chains.ts';
 import { tabledPressure, tyreCapacity } from './tyreCapacity.ts';
 import { indexFor } from './tyreTable.ts';

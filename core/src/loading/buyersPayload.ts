@@ -1,7 +1,7 @@
 import { kilograms, message, type Message } from '../messages/message.ts';
 import { isMotorCaravan } from '../rig/body.ts';
 import { standardPerson } from '../rig/bareMass.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { payloadMinimum } from './payloadFigures.ts';
 import type { RigView } from './rigView.ts';
 

@@ -1,5 +1,5 @@
 import type { LoadOrigin, Side } from '../statics/pointLoad.ts';
-import { figuresFor } from '../rig/plate.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { isMotorCaravan } from '../rig/body.ts';
 import type { Compiled } from './compile.ts';
 
@@ -37,7 +37,7 @@ const plainTolerance = 0.03;
 export function payload(compiled: Compiled, side: Side): Payload | null {
   const body = compiled.view[side];
   if (!body) return null;
-  const max = figuresFor(body, side === 'vehicle' ? 'vehicleMax' : 'trailerMax')[0]?.value ?? null;
+  const max = platedLimit(compiled.view, side === 'vehicle' ? 'vehicleMax' : 'trailerMax', [body]).value;
   const resting = compiled.loads.filter((load) => load.side === side);
   const own = resting.filter((load) => load.body === body.id);
   const carried = resting.reduce((sum, load) => (load.body === body.id ? sum : sum + load.mass), 0);

@@ -1,7 +1,7 @@
 import type { Compiled } from '../loading/compile.ts';
 import { referenceMass, type ReferenceBasis } from '../loading/referenceMass.ts';
 import { message } from '../messages/message.ts';
-import { figuresFor } from '../rig/plate.ts';
+import { possibleFigures } from '../rig/plated.ts';
 import type { Check } from './check.ts';
 import { factsFor, givenLimit, judgeMost, placeOf, regionFor } from './context.ts';
 import { platedAxles } from './brakeKindChecks.ts';
@@ -89,7 +89,10 @@ function halfOfEmpty(compiled: Compiled): readonly Check[] {
 function fallbackTow(compiled: Compiled): readonly Check[] {
   const facts = factsFor(compiled, 'vehicle', 'tow.fallback');
   const { vehicle, trailer } = compiled.view;
-  const stated = [...figuresFor(vehicle, 'towBraked'), ...figuresFor(vehicle, 'towUnbraked')];
+  // A limit that may hold is stated as far as anybody knows; what is asked then is whether it does.
+  const stated = (['towBraked', 'towUnbraked'] as const).flatMap((limit) =>
+    possibleFigures(compiled.view, vehicle, limit),
+  );
   const times = facts?.figures?.[trailer?.braked ? 'braked' : 'unbraked'];
   if (!facts || times === undefined || stated.length > 0) return [];
   const tare = referenceMass(compiled, 'tare');

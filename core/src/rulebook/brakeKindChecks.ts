@@ -3,7 +3,7 @@ import { message } from '../messages/message.ts';
 import type { Trailer } from '../rig/body.ts';
 import type { Check } from './check.ts';
 import { factsFor, plated } from './context.ts';
-import type { Limit } from './plated.ts';
+import type { Limit } from '../rig/plated.ts';
 import { judgeCounted, judgePresence, newCheck } from './newCheck.ts';
 
 /** What the brakes of a trailer must be and do, by the plated load on its axles. */

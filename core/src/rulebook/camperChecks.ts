@@ -3,7 +3,7 @@ import { message, verbatim, type Message } from '../messages/message.ts';
 import type { Check } from './check.ts';
 import { factsFor, regionFor } from './context.ts';
 import { judge } from './judge.ts';
-import { platedLimit } from './plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { placeContents } from './placeChecks.ts';
 
 /** A slide-on camper against its maker's own figure, and against what the tray under it is rated for. */

@@ -1,3 +1,5 @@
+import { limitNames } from '../rig/limitNames.ts';
+import { heldFigures } from '../rig/plated.ts';
 import type { Compiled } from '../loading/compile.ts';
 import { message } from '../messages/message.ts';
 import { isFifthWheel, type Trailer } from '../rig/body.ts';
@@ -35,7 +37,7 @@ export function chainCheck(compiled: Compiled): readonly Check[] {
   const judged = { ...check, ...judgeCounted('min', fitted, needed) };
   if (fitted === null) return [{ ...judged, missing: [about(trailer, trailer.chains ? 'chainCount' : 'chains')] }];
   const marked = !onlyUnbraked && weighs > (facts.figures?.['markedAboveKg'] ?? Infinity);
-  return [judged.status === 'within' && marked ? byTheirMark(judged, trailer, weighs) : judged];
+  return [judged.status === 'within' && marked ? byTheirMark(compiled, judged, trailer, weighs) : judged];
 }
 
 const about = (trailer: Trailer, code: 'chains' | 'chainCount' | 'chainMark'): Missing => ({
@@ -52,8 +54,10 @@ function chainsFitted({ chains, chainCount }: Trailer, needed: number): number |
 }
 
 /** Each chain must bear more than the whole trailer: what is stamped on the weakest counts. */
-function byTheirMark(check: Check, trailer: Trailer, weighs: number): Check {
-  const marks = trailer.plates.filter((plate) => plate.source === 'chains').flatMap((plate) => plate.figures);
+function byTheirMark({ view }: Compiled, check: Check, trailer: Trailer, weighs: number): Check {
+  const marks = limitNames.flatMap((limit) =>
+    heldFigures(view, trailer, limit).filter(({ source }) => source === 'chains'),
+  );
   if (marks.length === 0) return { ...check, status: 'unknown', missing: [about(trailer, 'chainMark')] };
   const weak = marks.some((mark) => mark.value <= weighs);
   return weak ? { ...check, status: 'over', margin: null, notes: [message('check.note.chainsWeak')] } : check;

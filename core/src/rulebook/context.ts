@@ -7,7 +7,7 @@ import type { Check } from './check.ts';
 import type { RuleId, RuleInForce } from './facts.ts';
 import { judge } from './judge.ts';
 import { factsIn } from './layers.ts';
-import { platedLimit, unconfirmed, type Limit } from './plated.ts';
+import { platedLimit, unconfirmed, type Limit } from '../rig/plated.ts';
 
 /** Plates and mass checks follow the country in which the body is registered. */
 export const placeOf = (compiled: Compiled, side: Side): Jurisdiction => compiled.view.situation[side];

@@ -4,7 +4,7 @@ import { message, term, type Message } from '../messages/message.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Missing } from '../rig/missing.ts';
-import { figuresFor } from '../rig/plate.ts';
+import { heldFigures } from '../rig/plated.ts';
 import { journeyOf } from '../situation/situation.ts';
 import type { Check } from './check.ts';
 import { plated } from './context.ts';
@@ -56,7 +56,9 @@ type Figures = Readonly<Record<string, number>>;
 
 /** The lowest of: the factor times the registered empty mass, the vehicle's own plated total, its towing limit. */
 function hundredLimit(compiled: Compiled, vehicle: Vehicle, trailer: Trailer, figures: Figures) {
-  const registered = figuresFor(vehicle, 'emptyStated').find((figure) => figure.source === 'registration')?.value;
+  const registered = heldFigures(compiled.view, vehicle, 'emptyStated').find(
+    (figure) => figure.source === 'registration',
+  )?.value;
   const car = plated(compiled, 'vehicleMax', ['vehicle']);
   const tow = plated(compiled, trailer.braked ? 'towBraked' : 'towUnbraked', ['vehicle']);
   const factor = factorFor(trailer, figures);

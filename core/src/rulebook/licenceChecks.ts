@@ -1,3 +1,5 @@
+import { platedLimit } from '../rig/plated.ts';
+import type { RigView } from '../loading/rigView.ts';
 import type { Compiled } from '../loading/compile.ts';
 import { kilograms, message, type Message } from '../messages/message.ts';
 import type { Trailer } from '../rig/body.ts';
@@ -111,10 +113,11 @@ function noviceCheck({ view }: Compiled, licence: Licence): readonly Check[] {
   const { trailer } = view;
   if (!novice || !trailer || !facts) return [];
   const check = { ...yesNo('people.novice', licence, facts), name: message('check.novice') };
-  return [{ ...check, ...noviceSaid(novice, trailer, facts.figures ?? {}) }];
+  return [{ ...check, ...noviceSaid(view, novice, trailer, facts.figures ?? {}) }];
 }
 
 function noviceSaid(
+  view: RigView,
   stage: NonNullable<Licence['novice']>,
   trailer: Trailer,
   figures: Readonly<Record<string, number>>,
@@ -131,8 +134,8 @@ function noviceSaid(
     return { status: empty <= unladen ? 'within' : 'over', missing: [], notes };
   }
   const most = figures[`${stage}PlatedMostKg`];
-  const mass = trailer.plates.flatMap((plate) => plate.figures).find((figure) => figure.limit === 'trailerMax')?.value;
-  if (most !== undefined && mass !== undefined) {
+  const { value: mass } = platedLimit(view, 'trailerMax', [trailer]);
+  if (most !== undefined && mass !== null) {
     const notes = [noviceNote('licence.novicePlated', mass, most)];
     return { status: mass <= most ? 'within' : 'over', missing: [], notes };
   }

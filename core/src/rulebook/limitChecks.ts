@@ -5,7 +5,7 @@ import type { QuantityName } from '../statics/rigRows.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Check } from './check.ts';
 import { factsFor, judgeLeast, judgeMost, placeOf, plated, regionFor } from './context.ts';
-import type { Limit } from './plated.ts';
+import type { Limit } from '../rig/plated.ts';
 import { limitTerm } from './couplingTerms.ts';
 import { judgedAs, newCheck } from './newCheck.ts';
 import { limitChecks, type LimitCheck } from './limitDefinitions.ts';

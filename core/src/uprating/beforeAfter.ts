@@ -1,7 +1,7 @@
 import type { Compiled } from '../loading/compile.ts';
 import { message, verbatim } from '../messages/message.ts';
 import { comparesLoad, type Check } from '../rulebook/check.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { thresholdsOf, type NearThreshold } from '../rulebook/thresholds.ts';
 import type { Country } from '../situation/countries.ts';
 import type { Assessment } from '../verdict/assess.ts';

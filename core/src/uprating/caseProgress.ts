@@ -1,5 +1,5 @@
 import type { RigView } from '../loading/rigView.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { applyPackages } from './applyPackage.ts';
 import { caseRoutes, roleOf, type CaseRole, type CaseRoute, type CaseStepName } from './caseRoutes.data.ts';
 import { newFigures, type NewFigure } from './newFigures.ts';

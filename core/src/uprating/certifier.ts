@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { massField, nameField } from '../rig/fields.ts';
 import { limitNames } from '../rig/limitNames.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { figuresFor } from '../rig/plate.ts';
+import { heldFigures } from '../rig/plated.ts';
 import { bodyPlates } from './applyPackage.ts';
 import { packageKinds, type UpratePackage } from './upratePackage.ts';
 
@@ -75,14 +75,14 @@ export function certifierQuestion(
   /** The least of each limit on the plates of the body itself, or on those of its parts. */
   const least = (onBody: boolean) =>
     limitNames.flatMap((limit) => {
-      const first = figuresFor(body, limit).find(({ source }) => bodyPlates.includes(source) === onBody);
+      const first = heldFigures(view, body, limit).find(({ source }) => bodyPlates.includes(source) === onBody);
       return first ? [{ limit, value: first.value }] : [];
     });
   const wanted = (list: readonly UpratePackage[]) => {
     const sums = new Map<(typeof limitNames)[number], number>();
     for (const { limits } of list) {
       for (const { limit, to, by } of limits) {
-        const now = sums.get(limit) ?? figuresFor(body, limit)[0]?.value;
+        const now = sums.get(limit) ?? heldFigures(view, body, limit)[0]?.value;
         if (to !== undefined) sums.set(limit, to);
         else if (now !== undefined) sums.set(limit, now + (by ?? 0));
       }

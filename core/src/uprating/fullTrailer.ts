@@ -1,7 +1,7 @@
 import { marginAfter, type Shift } from '../limits/shift.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import type { PatternItem } from './usableGain.ts';
 

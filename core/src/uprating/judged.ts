@@ -1,14 +1,15 @@
 import type { RigView } from '../loading/rigView.ts';
 import { forceLimits, type LimitName } from '../rig/limitNames.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
-import { figuresFor } from '../rig/plate.ts';
+import { heldFigures } from '../rig/plated.ts';
 import { thresholdsOf } from '../rulebook/thresholds.ts';
 import type { Compiled } from '../loading/compile.ts';
 import { regionOf } from '../situation/situation.ts';
 import { assess, type Assessment } from '../verdict/assess.ts';
-import { applyPackage, bodyPlates, placePackage } from './applyPackage.ts';
+import { applyPackage, placePackage } from './applyPackage.ts';
 import { crossings, type Crossings } from './crossings.ts';
 import { loadPattern } from './loadPattern.ts';
+import { stated } from './newFigures.ts';
 import { usableGain, type UsableGain } from './usableGain.ts';
 import { costOf, type UpratePackage } from './upratePackage.ts';
 
@@ -54,7 +55,7 @@ export function judgePackages(
         package: one,
         gain,
         own: one.adds.reduce((sum, { mass }) => sum + mass, 0),
-        nominal: raisedOnPaper(view[one.of], then[one.of], one),
+        nominal: raisedOnPaper(view, then, one),
         byWeight: Math.max(0, usable - Math.max(0, without)),
         cost,
         costPerKg: usable > leastGain ? cost / usable : null,
@@ -65,16 +66,10 @@ export function judgePackages(
 }
 
 /** kg by which the largest limit of a package stands higher on its plates afterwards, however it was said: to, or by so much. */
-function raisedOnPaper(
-  before: Vehicle | Trailer | undefined,
-  after: Vehicle | Trailer | undefined,
-  { limits }: UpratePackage,
-): number {
-  const least = (body: Vehicle | Trailer | undefined, { limit, part }: UpratePackage['limits'][number]) =>
-    figuresFor(body, limit).find(({ source }) => (part ? source === part : bodyPlates.includes(source)))?.value;
-  return limits.reduce((most, change) => {
-    const [now, then] = [least(before, change), least(after, change)];
-    if (forceLimits.includes(change.limit) || now === undefined || then === undefined) return most;
+function raisedOnPaper(before: RigView, after: RigView, { of, limits }: UpratePackage): number {
+  return limits.reduce((most, { limit, part }) => {
+    const [now, then] = [stated(before, of, limit, part), stated(after, of, limit, part)];
+    if (forceLimits.includes(limit) || now === null || then === null) return most;
     return Math.max(most, then - now);
   }, 0);
 }
@@ -110,6 +105,6 @@ function changes(
 ): boolean {
   if (view.trailer === undefined && towingLimits.includes(limit)) return false;
   if (part !== undefined && !body.plates.some(({ source }) => source === part)) return false;
-  const now = figuresFor(body, limit)[0]?.value;
+  const now = heldFigures(view, body, limit)[0]?.value;
   return kind !== 'downrate' || to === undefined || (now !== undefined && now > to);
 }

@@ -1,6 +1,6 @@
 import type { RigView } from '../loading/rigView.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { factsIn } from '../rulebook/layers.ts';
 import { classNeeded, licenceCover, type Cover, type Licence, type LicensedMasses } from '../situation/licence.ts';
 import { consequence, type Consequence } from './consequence.ts';

@@ -1,7 +1,6 @@
 import type { RigView } from '../loading/rigView.ts';
-import type { Body } from '../rig/body.ts';
 import type { LimitName, PlateSource } from '../rig/limitNames.ts';
-import { figuresFor } from '../rig/plate.ts';
+import { heldFigures } from '../rig/plated.ts';
 import { applyPackages, bodyPlates } from './applyPackage.ts';
 import type { UprateCase } from './uprateCase.ts';
 
@@ -28,14 +27,14 @@ export function newFigures(view: RigView, { packages, certified }: UprateCase): 
       if (!view[of] || seen.has(key)) return [];
       seen.add(key);
       const read = certified.find((one) => one.of === of && one.limit === limit && one.part === part);
-      const now = stated(view[of], limit, part);
+      const now = stated(view, of, limit, part);
       return [
         {
           of,
           limit,
           part,
           now,
-          expected: stated(then[of], limit, part) ?? to ?? null,
+          expected: stated(then, of, limit, part) ?? to ?? null,
           read: read?.value ?? null,
         },
       ];
@@ -43,5 +42,12 @@ export function newFigures(view: RigView, { packages, certified }: UprateCase): 
   );
 }
 
-const stated = (body: Body | undefined, limit: LimitName, part: PlateSource | undefined): number | null =>
-  figuresFor(body, limit).find(({ source }) => (part ? source === part : bodyPlates.includes(source)))?.value ?? null;
+/** The least figure for a limit that holds, on the plates of the body itself or on that of a part. null: none. */
+export const stated = (
+  view: RigView,
+  of: 'vehicle' | 'trailer',
+  limit: LimitName,
+  part: PlateSource | undefined,
+): number | null =>
+  heldFigures(view, view[of], limit).find(({ source }) => (part ? source === part : bodyPlates.includes(source)))
+    ?.value ?? null;

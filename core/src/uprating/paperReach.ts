@@ -2,7 +2,7 @@ import { chains, type Chain, type ChainName, type ChainPart } from '../limits/ch
 import type { Compiled } from '../loading/compile.ts';
 import { message, type Message } from '../messages/message.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import { platedLimit } from '../rulebook/plated.ts';
+import { platedLimit } from '../rig/plated.ts';
 import { bodyPlates } from './applyPackage.ts';
 
 /** How far a plate could be set by papers alone, the parts left as they are. kg */

@@ -1,8 +1,13 @@
-import type { RigView } from '../loading/rigView.ts';
-import type { Missing } from '../rig/missing.ts';
-import { figuresFor, type Condition, type PlatedFigure } from '../rig/plate.ts';
-import type { LimitName } from '../rig/limitNames.ts';
-import type { Body } from '../rig/body.ts';
+import type { Body } from './body.ts';
+import type { LimitName } from './limitNames.ts';
+import type { Missing } from './missing.ts';
+import { figuresFor, type Condition, type PlatedFigure } from './plate.ts';
+import type { Rig } from './rig.ts';
+
+/** What decides whether a figure holds, besides what the owner confirms: whether a distribution hitch is in use. */
+export interface Hitched {
+  readonly rig: Pick<Rig, 'hitch'>;
+}
 
 /** A limit read off one or more plates, lowest first. */
 export interface Limit {
@@ -14,13 +19,13 @@ export interface Limit {
 }
 
 /** Whether a figure holds on this rig. A distribution hitch in use is known from the rig; the rest the owner confirms. */
-export function holds(view: RigView, figure: PlatedFigure): 'yes' | 'no' | 'unknown' {
+export function holds(view: Hitched, figure: PlatedFigure): 'yes' | 'no' | 'unknown' {
   const answers = (figure.conditions ?? []).map((condition) => met(view, condition));
   if (answers.includes('no')) return 'no';
   return answers.includes('unknown') ? 'unknown' : 'yes';
 }
 
-function met({ rig }: RigView, condition: Condition): Condition['met'] {
+function met({ rig }: Hitched, condition: Condition): Condition['met'] {
   const barsOn = rig.hitch?.distribution !== undefined;
   if (condition.kind === 'withDistribution') return barsOn ? 'yes' : 'no';
   if (condition.kind === 'withoutDistribution') return barsOn ? 'no' : 'yes';
@@ -31,7 +36,7 @@ function met({ rig }: RigView, condition: Condition): Condition['met'] {
  * The lowest figure that holds. Unknown when the first of the bodies, whose limit it is, states none; an unconfirmed
  * figure counts only where it would decide.
  */
-export function platedLimit(view: RigView, limit: LimitName, bodies: readonly (Body | undefined)[]): Limit {
+export function platedLimit(view: Hitched, limit: LimitName, bodies: readonly (Body | undefined)[]): Limit {
   const all = bodies.flatMap((body) => figuresFor(body, limit)).sort((a, b) => a.value - b.value);
   const answers = all.map((figure) => holds(view, figure));
   const figures = all.filter((_, index) => answers[index] === 'yes');
@@ -45,6 +50,17 @@ export function platedLimit(view: RigView, limit: LimitName, bodies: readonly (B
   const missing = value === null && doubtful.length > 0 ? unconfirmed(bodies, limit, doubtful) : none;
   return { value, figures, missing, doubtful };
 }
+
+/**
+ * The figures of a body for one limit that hold on this rig, lowest first. For whoever asks what is stated, and by which plate;
+ * a limit to be kept is asked of `platedLimit`.
+ */
+export const heldFigures = (view: Hitched, body: Body | undefined, limit: LimitName): readonly PlatedFigure[] =>
+  figuresFor(body, limit).filter((figure) => holds(view, figure) === 'yes');
+
+/** The same, and those of which nobody has said whether they do. */
+export const possibleFigures = (view: Hitched, body: Body | undefined, limit: LimitName): readonly PlatedFigure[] =>
+  figuresFor(body, limit).filter((figure) => holds(view, figure) !== 'no');
 
 /** What has to be confirmed before the figures can be used. */
 export function unconfirmed(
