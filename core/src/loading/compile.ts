@@ -1,10 +1,19 @@
 import type { Message } from '../messages/message.ts';
 import type { Missing } from '../rig/missing.ts';
-import { rowSigma, rowValue, sumLoads, type LoadSums, type PointLoad, type Side } from '../statics/pointLoad.ts';
+import {
+  rowSigma,
+  rowValue,
+  sumLoads,
+  type LoadOrigin,
+  type LoadSums,
+  type PointLoad,
+  type Side,
+} from '../statics/pointLoad.ts';
 import { quantityNames, rigRows, type QuantityName, type RigLengths, type RowOrMissing } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 import { emptyLoads } from './emptyLoads.ts';
 import { loadoutLoads } from './loadoutLoads.ts';
+import { payloadOrigins } from './payloadOrigins.ts';
 import { rigLengths } from './rigLengths.ts';
 import { placedBodies, type RigView } from './rigView.ts';
 
@@ -23,8 +32,17 @@ export interface Compiled {
   readonly massMissing: Readonly<Record<Side, readonly Missing[]>>;
   readonly placeMissing: Readonly<Record<Side, readonly Missing[]>>;
   readonly values: Readonly<Record<QuantityName, Value>>;
+  /** What each body weighs by itself, by its id: of its papers or a weighing of its own, whatever a slip says of the rig. */
+  readonly bodies: Readonly<Record<string, BodyMass>>;
   /** Where the values were weighed: what was read, and how often each reading counts in a value. */
   readonly weighed?: Readonly<Partial<Record<QuantityName, readonly WeighedOperand[]>>>;
+}
+
+/** A body with nothing in it, and what was fitted to it since; kg. What is missing keeps both from being known. */
+export interface BodyMass {
+  readonly bare: number;
+  readonly fitted: number;
+  readonly missing: readonly Missing[];
 }
 
 /** A reading of a slip in the arithmetic of a load. */
@@ -57,7 +75,7 @@ export function compile(view: RigView): Compiled {
   };
   const rows = rigRows(lengths);
   const values = Object.fromEntries(quantityNames.map((name) => [name, valueOf(parts, rows[name])]));
-  return { ...parts, values: values as Record<QuantityName, Value> };
+  return { ...parts, values: values as Record<QuantityName, Value>, bodies: bodyMasses(parts) };
 }
 
 const shifted = (load: PointLoad, offset: number | null): PointLoad => ({
@@ -65,8 +83,22 @@ const shifted = (load: PointLoad, offset: number | null): PointLoad => ({
   x: load.x === null || offset === null ? null : load.x + offset,
 });
 
+function bodyMasses({ view, loads, massMissing }: Pick<Compiled, 'view' | 'loads' | 'massMissing'>) {
+  return Object.fromEntries(
+    placedBodies(view).map(({ body, side }): [string, BodyMass] => {
+      const of = (origins: readonly LoadOrigin[]) =>
+        loads.reduce(
+          (sum, load) => (load.body === body.id && origins.includes(load.origin) ? sum + load.mass : sum),
+          0,
+        );
+      const missing = massMissing[side].filter((one) => one.body === body.id);
+      return [body.id, { bare: of(payloadOrigins.bare), fitted: of(payloadOrigins.fitted), missing }];
+    }),
+  );
+}
+
 /** Evaluates any row over a compiled rig; positions matter only to rows that lean on them. */
-export function valueOf(parts: Omit<Compiled, 'values' | 'weighed'>, row: RowOrMissing): Value {
+export function valueOf(parts: Omit<Compiled, 'values' | 'weighed' | 'bodies'>, row: RowOrMissing): Value {
   if (row === null) return { kind: 'absent' };
   if ('missing' in row) return { kind: 'unknown', missing: row.missing.map((code) => lengthMissing(parts.view, code)) };
   const missing = (['vehicle', 'trailer'] as const).flatMap((side) => {

@@ -2,6 +2,7 @@ import type { LoadOrigin, Side } from '../statics/pointLoad.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { isMotorCaravan } from '../rig/body.ts';
 import type { Compiled } from './compile.ts';
+import { payloadOrigins, type PayloadPart } from './payloadOrigins.ts';
 
 /** What becomes of a body's allowance, kg. null where something needed is unknown. */
 export interface Payload {
@@ -18,16 +19,6 @@ export interface Payload {
   /** ± that a maker may be off with a published running-order mass; null for weighed and other figures. */
   readonly tolerance: number | null;
 }
-
-/** Which loads each line of the sheet adds up. */
-export const payloadOrigins = {
-  bare: ['empty', 'basis'],
-  fitted: ['fitted', 'fitting'],
-  crew: ['crew'],
-  tank: ['tank'],
-  thing: ['thing'],
-} as const satisfies Readonly<Record<string, readonly LoadOrigin[]>>;
-export type PayloadPart = keyof typeof payloadOrigins;
 
 /** Production tolerance makers state on a running-order figure: special-purpose vehicles, and others. Medium confidence. */
 const livedTolerance = 0.05;

@@ -1,7 +1,6 @@
 import { standardPerson } from '../rig/bareMass.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { Compiled } from './compile.ts';
-import { payloadOrigins } from './payload.ts';
 import { tankDensity } from './loadoutLoads.ts';
 
 /** Empty masses that rules are written in: full fuel and nobody; 90 % of the fuel and a driver; 10 L of fuel and nobody. */
@@ -24,15 +23,12 @@ export function referenceMass(
   const { vehicle } = compiled.view;
   if (!vehicle) return { value: null, missing: [] };
   const about = { body: vehicle.id, bodyName: vehicle.name };
-  const missing = compiled.massMissing.vehicle.filter((one) => one.body === vehicle.id && one.code !== 'contents');
+  const own = compiled.bodies[vehicle.id];
+  const missing = (own?.missing ?? []).filter((one) => one.code !== 'contents');
   const tank = vehicle.tanks.find((one) => one.kind === 'fuel');
   const density = tank && tankDensity(tank);
   if (missing.length > 0) return { value: null, missing };
   if (!tank?.capacityL || density === undefined) return { value: null, missing: [{ code: 'fuelTank', ...about }] };
-  const origins: readonly string[] = payloadOrigins.bare;
-  const bare = compiled.loads
-    .filter((load) => load.body === vehicle.id && origins.includes(load.origin))
-    .reduce((sum, load) => sum + load.mass, 0);
   const driver = basis === 'runningOrder' ? standardPerson : 0;
-  return { value: bare + litres[basis](tank.capacityL) * density + driver, missing: [] };
+  return { value: (own?.bare ?? 0) + litres[basis](tank.capacityL) * density + driver, missing: [] };
 }

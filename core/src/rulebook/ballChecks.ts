@@ -1,13 +1,13 @@
-import { valueOf, type Compiled, type Value } from '../loading/compile.ts';
+import type { Compiled, Value } from '../loading/compile.ts';
 import { message, term } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import { journeyOf, type BallSchool } from '../situation/situation.ts';
-import { combineRows } from '../statics/row.ts';
 import type { Check } from './check.ts';
 import { givenLimit, judgeLeast, judgeMost } from './context.ts';
 import { judgedAs, newCheck } from './newCheck.ts';
 import { quantityTerm } from './couplingTerms.ts';
 import { factsIn } from './layers.ts';
+import { lessTimes } from './lessTimes.ts';
 
 /** Lowest and highest share of the laden trailer on the coupling, by school. Guidance everywhere. */
 const schoolBands: Readonly<Record<BallSchool, { readonly low: number; readonly high: number }>> = {
@@ -33,14 +33,9 @@ export function ballChecks(compiled: Compiled): readonly Check[] {
   return [...least, ...schoolChecks(compiled)];
 }
 
-/** A share of another row: B − f·(trailer total). */
-function lessShare(compiled: Compiled, share: number): Value {
-  const { ballLoad, trailerTotal } = compiled.values;
-  if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return ballLoad;
-  const less = valueOf(compiled, combineRows(ballLoad.row, -share, trailerTotal.row));
-  // The loads themselves may have been weighed; the row then only says how the margin is used up.
-  return less.kind === 'known' ? { ...less, value: ballLoad.value - share * trailerTotal.value } : less;
-}
+/** A share of the trailer: B − f·(trailer total). */
+const lessShare = (compiled: Compiled, share: number): Value =>
+  lessTimes(compiled, compiled.values.ballLoad, share, compiled.values.trailerTotal);
 
 /**
  * B ≥ share of the actual trailer mass, but no more than a fixed mass is asked (Germany: 4 %, at most 25 kg). Either
@@ -57,8 +52,11 @@ function leastBallCheck(compiled: Compiled): readonly Check[] {
   const { ballLoad, trailerTotal } = compiled.values;
   const byShare = lessShare(compiled, share);
   const byMass: Value = ballLoad.kind === 'known' ? { ...ballLoad, value: ballLoad.value - atMostKg } : ballLoad;
-  const shareRules = byShare.kind !== 'known' || byMass.kind !== 'known' || byShare.value >= byMass.value;
-  const limit = trailerTotal.kind === 'known' ? Math.min(share * trailerTotal.value, atMostKg) : null;
+  // Without the trailer's mass the fixed mass still decides where it is met: no more is ever asked.
+  const enough = byMass.kind === 'known' && byMass.value >= 0;
+  const shareRules = byShare.kind === 'known' ? byMass.kind !== 'known' || byShare.value >= byMass.value : !enough;
+  const limit =
+    trailerTotal.kind === 'known' ? Math.min(share * trailerTotal.value, atMostKg) : enough ? atMostKg : null;
   const check = newCheck(compiled, {
     rule: 'ball.min',
     facts: found,

@@ -1,8 +1,8 @@
-import { valueOf, type Compiled } from '../loading/compile.ts';
+import type { Compiled } from '../loading/compile.ts';
 import { message } from '../messages/message.ts';
-import { combineRows } from '../statics/row.ts';
 import type { Check } from './check.ts';
 import { factsFor, judgeLeast } from './context.ts';
+import { lessTimes } from './lessTimes.ts';
 import { judgedAs, newCheck } from './newCheck.ts';
 
 /**
@@ -16,8 +16,7 @@ export function frontShareCheck(compiled: Compiled): readonly Check[] {
   const { frontAxle, vehicleTotal } = compiled.values;
   const both = frontAxle.kind === 'known' && vehicleTotal.kind === 'known';
   const least = both ? share * vehicleTotal.value : null;
-  const row = both ? valueOf(compiled, combineRows(frontAxle.row, -share, vehicleTotal.row)) : frontAxle;
-  const margin = both && row.kind === 'known' ? { ...row, value: frontAxle.value - share * vehicleTotal.value } : row;
+  const margin = lessTimes(compiled, frontAxle, share, vehicleTotal);
   const check = newCheck(compiled, {
     rule: 'axle.frontShare',
     facts,

@@ -1,5 +1,4 @@
 import type { Compiled } from '../loading/compile.ts';
-import { payloadOrigins } from '../loading/payload.ts';
 import type { Licence } from '../situation/licence.ts';
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState, Jurisdiction } from '../situation/situation.ts';
@@ -48,13 +47,9 @@ export function speedRule(compiled: Compiled, place: Jurisdiction): SpeedRule | 
 }
 
 /** kg of the body with nothing in it: the unladen mass law means is this or less. null where it is not known. */
-function bareMass({ view, loads, massMissing }: Compiled): number | null {
-  const { vehicle } = view;
-  if (!vehicle || massMissing.vehicle.some((one) => one.body === vehicle.id)) return null;
-  const origins: readonly string[] = [...payloadOrigins.bare, ...payloadOrigins.fitted];
-  return loads
-    .filter((load) => load.body === vehicle.id && origins.includes(load.origin))
-    .reduce((sum, load) => sum + load.mass, 0);
+function bareMass({ view, bodies }: Compiled): number | null {
+  const own = view.vehicle && bodies[view.vehicle.id];
+  return own && own.missing.length === 0 ? own.bare + own.fitted : null;
 }
 
 function lineFor(

@@ -1,12 +1,12 @@
-import { valueOf, type Compiled, type Value } from '../loading/compile.ts';
+import type { Compiled, Value } from '../loading/compile.ts';
 import { referenceMass } from '../loading/referenceMass.ts';
 import { message, type Message } from '../messages/message.ts';
 import { isFifthWheel, isMotorCaravan } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
-import { combineRows } from '../statics/row.ts';
 import type { Check } from './check.ts';
 import { factsFor, givenLimit, judgeMost, regionFor, type Judged } from './context.ts';
 import type { RuleId } from './facts.ts';
+import { lessTimes } from './lessTimes.ts';
 import { judgedAs, newCheck, timesOf } from './newCheck.ts';
 
 /** The mass the trailer is compared with. */
@@ -71,8 +71,8 @@ function judgeShare(compiled: Compiled, times: number, against: Against): Judged
   const fixed = { ...givenLimit(against.value === null ? null : times * against.value), missing: against.missing };
   const plain = judgeMost(compiled, towed, fixed);
   if (towed.kind !== 'known' || against.load?.kind !== 'known') return plain;
-  const over = valueOf(compiled, combineRows(towed.row, -times, against.load.row));
+  const over = lessTimes(compiled, towed, times, against.load);
   if (over.kind !== 'known') return plain;
-  const judged = judgeMost(compiled, { ...over, value: towed.value - times * against.load.value }, givenLimit(0));
+  const judged = judgeMost(compiled, over, givenLimit(0));
   return { ...judged, demand: towed.value, limit: fixed.value };
 }

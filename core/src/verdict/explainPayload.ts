@@ -1,4 +1,4 @@
-import { payloadOrigins, type PayloadPart } from '../loading/payload.ts';
+import { payloadOrigins, type PayloadPart } from '../loading/payloadOrigins.ts';
 import { message } from '../messages/message.ts';
 import type { LoadOrigin } from '../statics/pointLoad.ts';
 import type { Assessment } from './assess.ts';

@@ -130,8 +130,9 @@ function measuredRig(
     ...planned,
     loads: [],
     sums: { vehicle: sumLoads([], 'vehicle'), trailer: sumLoads([], 'trailer') },
-    massMissing: { vehicle: [], trailer: [] },
-    placeMissing: { vehicle: [], trailer: [] },
+    // No load of its own stands behind what was weighed: whatever would add some up is told that nobody knows them.
+    massMissing: { vehicle: missing, trailer: missing },
+    placeMissing: { vehicle: missing, trailer: missing },
     values: Object.fromEntries(quantityNames.map((name) => [name, measured(name)])) as Compiled['values'],
     weighed: Object.fromEntries(quantityNames.map((name) => [name, operands(of[name])])),
   };
