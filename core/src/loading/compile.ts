@@ -39,7 +39,7 @@ export interface Compiled {
 }
 
 /** A body with nothing in it, and what was fitted to it since; kg. What is missing keeps both from being known. */
-export interface BodyMass {
+interface BodyMass {
   readonly bare: number;
   readonly fitted: number;
   readonly missing: readonly Missing[];
