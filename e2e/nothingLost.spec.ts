@@ -223,7 +223,8 @@ test('a table says what it leaves out, and one that cannot be read or taken says
   await expect(page.getByTestId('table-beyond')).toContainText('55000 further rows were not looked at');
   // With what is owned already that is more than there may be: refused with its reason, and nothing is taken.
   await dialog.getByRole('button', { name: 'Take 5000 things' }).click();
-  await expect(page.getByTestId('table-problem')).toContainText('things: there are more than 5000.');
+  await expect(page.getByTestId('table-problem')).toContainText('Not taken: things: there are more than 5000.');
+  await expect(dialog.getByRole('progressbar')).toHaveCount(0);
   await page.getByRole('button', { name: 'Leave it' }).click();
   await page.getByTestId('table-file').setInputFiles(csv('x'.repeat(2_100_000)));
   await expect(page.getByTestId('table-problem')).toContainText('longer than 2 MB');

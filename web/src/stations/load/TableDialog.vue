@@ -121,7 +121,8 @@ const look = async () => {
   };
   const found = await reader.ask((api) => api.read(question, progress)).catch(() => null);
   if (mine !== turn) return;
-  share.value = null;
+  // The last word of progress may come after the answer.
+  forget();
   if (found) read.value = found;
   else problem.value = t('app.table.notRead');
 };
@@ -175,7 +176,8 @@ const take = () => {
   const refusal = workspace.edit('app.edit.table', (document) =>
     takeRows(document, props.view.loadout.id, rows, newId, (key) => choiceOf(groups.value, key) ?? null),
   );
-  problem.value = reason(refusal);
+  const why = reason(refusal);
+  problem.value = why === null ? null : `${t('app.refused.title')} ${why}`;
   workspace.dismissRefusal();
   if (refusal) return;
   if (given.value) given.value = null;
