@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { rawExample } from './keptStore.ts';
+import { rawExample, untilKept } from './keptStore.ts';
 import { van, wagon } from './support.ts';
 
 /** Markup that would show itself if it were taken for such: it is marked, and some of it acts at once. */
@@ -79,7 +79,9 @@ for (const { name, rig } of [
     await expect(page.getByTestId('take-in-plan')).toBeVisible();
     expect(await foreign(page)).toEqual(clean);
     await page.getByRole('button', { name: 'Instead', exact: true }).click();
+    await expect(page.getByRole('dialog')).toBeHidden();
     await expect(page.getByTestId('rig-card')).toHaveCount(1);
+    await untilKept(page, 'data-evil');
     expect(await foreign(page)).toEqual(clean);
     const views = [
       ...['plates', 'load', 'balance', 'weigh', 'weigh?sheet=history', 'verdict', 'papers', 'rules', 'card', 'compare'],

@@ -209,6 +209,8 @@ test('copies are made once a day of work and before a file is opened, and one go
   await expect(list).toHaveCount(2);
   await list.filter({ hasText: 'opened instead' }).getByRole('button', { name: 'Look' }).click();
   await page.getByRole('button', { name: 'Go back to this' }).click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await untilKept(page, '3140 kg');
   await page.goto(`${van}/plates`);
   await expect(gvw(page)).toHaveValue('3140');
 });

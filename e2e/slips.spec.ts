@@ -104,6 +104,7 @@ test('pictures of a slip are kept, saved in one parcel with the file, and come b
     .setInputFiles({ name: 'all.wagonomos.zip', mimeType: 'application/zip', buffer: readFileSync(file) });
   await expect(other.getByRole('dialog')).toContainText('With 2 pictures and papers.');
   await other.getByRole('button', { name: 'Instead', exact: true }).click();
+  await expect(other.getByRole('dialog')).toBeHidden();
   await expect(other.getByRole('button', { name: /^Undo/ })).toBeEnabled();
   await other.goto(`${van}/weigh`);
   await other.getByTestId('slip-where').getByText('Where, when').click();

@@ -203,6 +203,7 @@ test('a certificate goes along in the parcel, and what is no PDF is refused in w
   const parcel = { name: 'all.wagonomos.zip', mimeType: 'application/zip', buffer: readFileSync(file) };
   await other.getByTestId('file-input').setInputFiles(parcel);
   await other.getByRole('button', { name: 'Instead', exact: true }).click();
+  await expect(other.getByRole('dialog')).toBeHidden();
   await expect(other.getByRole('button', { name: /^Undo/ })).toBeEnabled();
   await other.goto(`${van}/uprate?sheet=case`);
   await step(other, 'certificate').getByRole('button', { name: 'details' }).click();
