@@ -1,7 +1,7 @@
 import { hashesIn } from '@wagonomos/core';
 import type { KeyValueStore } from './localStore.ts';
 
-/** Why a copy was kept. What could not be read, and what another tab or a failed save left, stays until it is thrown away. */
+/** Why a copy was kept. What could not be read stays until it is thrown away. */
 const copyReasons = [
   'day',
   'replaced',
@@ -14,7 +14,7 @@ const copyReasons = [
   'otherTab',
 ] as const;
 export type CopyReason = (typeof copyReasons)[number];
-const keptUntilThrownAway: readonly CopyReason[] = ['damaged', 'newer', 'otherTab'];
+const keptUntilThrownAway: readonly CopyReason[] = ['damaged', 'newer'];
 
 /** What is known of a copy without reading it. */
 export interface CopyNote {

@@ -88,6 +88,21 @@ describe('tabs', () => {
     expect(two.said).toEqual(['follower', 'refused']);
   });
 
+  it('only the tab that writes answers for what is in hand', async () => {
+    const locks = fakeLocks();
+    const channel = fakeChannels();
+    const [one, two, three] = [listener(false), listener(), listener()];
+    openTabs({ locks, channel: channel(), pause: never }).listen(one.events);
+    openTabs({ locks, channel: channel(), pause: never }).listen(two.events);
+    const third = openTabs({ locks, channel: channel(), pause: never });
+    third.listen(three.events);
+    await settled();
+    third.takeOver();
+    await settled();
+    expect(two.said).toEqual(['follower']);
+    expect(three.said).toEqual(['follower', 'refused']);
+  });
+
   it('a tab that does not answer is passed over', async () => {
     const locks = fakeLocks();
     const [one, two] = [listener(), listener()];

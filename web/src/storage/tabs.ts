@@ -40,6 +40,8 @@ export function openTabs({ locks, channel, pause }: TabPlatform = browserPlatfor
   let events: TabEvents | undefined;
   /** Goes up with every take-over asked for, so that a late answer to an earlier one counts no more. */
   let asking = 0;
+  /** Whether this tab holds the lock: nobody else answers for what is in hand. */
+  let writing = false;
 
   /**
    * Holds the lock until the tab closes or another one steals it; then waits in line, following meanwhile. A lock that is
@@ -52,6 +54,7 @@ export function openTabs({ locks, channel, pause }: TabPlatform = browserPlatfor
       await locks.request(lockName, options, (lock) => {
         if (!lock) return;
         held = true;
+        writing = true;
         events?.becameWriter(true);
         return new Promise<never>(() => {});
       });
@@ -59,6 +62,7 @@ export function openTabs({ locks, channel, pause }: TabPlatform = browserPlatfor
       if (!held) return refused(options, refusals);
     }
     // Stolen, or not free.
+    writing = false;
     events?.becameFollower();
     return hold({});
   };
@@ -75,7 +79,7 @@ export function openTabs({ locks, channel, pause }: TabPlatform = browserPlatfor
   const send = (said: Said) => channel?.postMessage(said);
   const hear = (said: Said) => {
     if (said === 'saved') events?.savedElsewhere();
-    if (said === 'mayI') void events?.handOver().then((kept) => send(kept ? 'yours' : 'unsaved'));
+    if (said === 'mayI' && writing) void events?.handOver().then((kept) => send(kept ? 'yours' : 'unsaved'));
     if (asking === 0) return;
     if (said === 'unsaved') events?.takeOverRefused();
     if (said === 'yours') void hold({ steal: true });

@@ -328,7 +328,7 @@ describe('no room', () => {
   it('keeps no more copies than their bounds, and never lets one go that only the owner may throw away', async () => {
     const { keeping } = await started();
     await keeping.copies.keep({ damaged: true }, 'damaged');
-    for (let n = 0; n < 30; n += 1) await keeping.copies.keep({ n }, 'day');
+    for (let n = 0; n < 30; n += 1) await keeping.copies.keep({ n }, n % 2 === 0 ? 'day' : 'otherTab');
     const copies = await keeping.copies.list();
     expect(copies).toHaveLength(20);
     expect(copies.at(-1)?.why).toBe('damaged');
@@ -401,6 +401,17 @@ describe('two tabs', () => {
     await Promise.resolve();
     expect(firstName(workspace)).toBe('Mine');
     expect(workspace.writes).toBe(true);
+  });
+
+  it('what is read while somebody edits does not take the edit away', async () => {
+    const { workspace, store, tabs } = await started();
+    store.entries.set('workspace', rename('Late')(await demoWorkspace()));
+    tabs.events().savedElsewhere();
+    workspace.edit('app.edit.name', rename('Mine'));
+    await workspace.flush();
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    expect(firstName(workspace)).toBe('Mine');
+    expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Mine');
   });
 
   it('hands over with everything kept, and the other goes on with its history', async () => {

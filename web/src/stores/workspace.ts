@@ -64,6 +64,8 @@ export const useWorkspace = defineStore('workspace', () => {
   let burst: string | undefined;
   /** Whether this tab has changed anything since it became the writer. */
   let touched = false;
+  /** Goes up with every change: what was read meanwhile does not take its place. */
+  let changes = 0;
   let saving: Promise<void> = Promise.resolve();
   let historyTimer: ReturnType<typeof setTimeout> | undefined;
   /** What this tab last read or wrote, for a browser whose tabs do not know each other. */
@@ -126,6 +128,7 @@ export const useWorkspace = defineStore('workspace', () => {
   const open = async () => {
     if (!keeping) return;
     const { store, copies, mark, version, pause } = keeping;
+    const begun = changes;
     const found = await openKept(store, copies, mark, version, pause);
     const workspace = 'workspace' in found ? found.workspace : null;
     const fresh = found.kind === 'first' || found.kind === 'blocked';
@@ -137,7 +140,7 @@ export const useWorkspace = defineStore('workspace', () => {
     released.value = false;
     saveFailed.value = found.kind === 'blocked';
     lastKept = JSON.stringify(workspace);
-    show(history.present, found.kind === 'read' ? history : null);
+    if (changes === begun) show(history.present, found.kind === 'read' ? history : null);
   };
   const show = (shown: Workspace, history: { past: readonly Entry[]; future: readonly Entry[] } | null) => {
     past.value = history?.past ?? [];
@@ -192,6 +195,7 @@ export const useWorkspace = defineStore('workspace', () => {
     const latest = document.value;
     if (!latest) return;
     touched = true;
+    changes += 1;
     if (!keeps.value) return;
     saving = saving
       .then(async () => {
