@@ -82,7 +82,7 @@ test('the browser killed while an older document is brought up to date has the o
 }, info) => {
   test.setTimeout(600_000);
   const folder = info.outputPath('migrating');
-  const golden = fileURLToPath(new URL('../core/src/exchange/golden/version-3.wagonomos.json', import.meta.url));
+  const golden = fileURLToPath(new URL('../core/src/files/golden/version-3.wagonomos.json', import.meta.url));
   const old = JSON.parse(await readFile(golden, 'utf8')) as { rigs: { id: string; name: string }[] };
   for (let n = 0; n < 8; n += 1) {
     const { page, kill, go } = await browserOn(folder, baseURL ?? '');

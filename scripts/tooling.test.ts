@@ -55,6 +55,29 @@ describe('the one-way dependency', () => {
       { 'web/src/rig-drawing/a.ts': "import '../stations/plates/b.ts';", 'web/src/stations/plates/b.ts': 'export {};' },
       'drawing-knows-no-station',
     ],
+    [
+      'core knowing what stands above, if only a type of it',
+      {
+        'core/src/statics/a.ts': "import type { B } from '../verdict/b.ts';",
+        'core/src/verdict/b.ts': 'export type B = 1;',
+      },
+      'core-order-statics',
+    ],
+    [
+      'neighbours in core knowing each other',
+      { 'core/src/weighing/a.ts': "import '../balance/b.ts';", 'core/src/balance/b.ts': 'export {};' },
+      'core-order-weighing',
+    ],
+    [
+      'a folder of core that has no place in the order',
+      { 'core/src/files/a.ts': "import '../helpers/b.ts';", 'core/src/helpers/b.ts': 'export {};' },
+      'core-folders-are-in-the-order',
+    ],
+    [
+      'a rule that looks behind the loads',
+      { 'core/src/rulebook/a.ts': "import '../loads/compile.ts';", 'core/src/loads/compile.ts': 'export {};' },
+      'rules-see-loads-alone',
+    ],
   ])('is enforced against %s', (_title, files, rule) => {
     const result = cruise(files);
     expect(result.text).toContain(rule);

@@ -19,7 +19,7 @@ import {
  * @param ticket the weighing the loads are from; left out: the plan
  */
 export function report(assessment: Assessment, region: Region, words: Speech, ticket?: string) {
-  const { values, view } = assessment.compiled;
+  const { values, view } = assessment.loads;
   const kg = (quantity: QuantityName): number | null => {
     const value = values[quantity];
     return value.kind === 'known' ? value.value : null;
@@ -69,10 +69,10 @@ function checkReport(assessment: Assessment, check: Check, words: Speech) {
 }
 
 /** What stands beside the verdict and moves none of it: the places of the journey, marks near by, fines, things to know. */
-function surroundings({ compiled, checks }: Assessment, words: Speech) {
+function surroundings({ loads, checks }: Assessment, words: Speech) {
   const name = ({ country, state }: Jurisdiction): string => (state === undefined ? country : `${country}-${state}`);
   return {
-    journey: journeyStops(compiled).map(({ place, home, speed, leastBall }) => ({
+    journey: journeyStops(loads).map(({ place, home, speed, leastBall }) => ({
       place: name(place),
       home,
       leastBall,
@@ -85,7 +85,7 @@ function surroundings({ compiled, checks }: Assessment, words: Speech) {
         confidence: speed.confidence,
       },
     })),
-    thresholds: nearThresholds(compiled).map(({ facts, value, passed }) => ({
+    thresholds: nearThresholds(loads).map(({ facts, value, passed }) => ({
       id: facts.id,
       of: facts.of,
       at: facts.at,
@@ -94,7 +94,7 @@ function surroundings({ compiled, checks }: Assessment, words: Speech) {
       says: words.translate(`threshold.${facts.id}`, {}),
       confidence: facts.confidence,
     })),
-    sanctions: sanctions(compiled, checks).map(({ check, place, facts, excess, band, times }) => ({
+    sanctions: sanctions(loads, checks).map(({ check, place, facts, excess, band, times }) => ({
       check: check.id,
       place: name(place),
       excess,
@@ -102,7 +102,7 @@ function surroundings({ compiled, checks }: Assessment, words: Speech) {
       about: band === null ? null : band.amount * times,
       confidence: facts.confidence,
     })),
-    information: informationFor(compiled)
+    information: informationFor(loads)
       .filter(({ bears }) => bears !== 'no')
       .map(({ facts, place, bears }) => ({
         id: facts.id,

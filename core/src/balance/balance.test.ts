@@ -3,13 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { placeThing, setTankLevel } from '../edits/loadoutEdits.ts';
 import { marginAfter } from '../limits/shift.ts';
 import { roomInPlaces } from '../limits/roomInPlaces.ts';
-import { viewRig } from '../loading/rigView.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { exampleNames, exampleView, exampleWorkspace, type ExampleName } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { ballMoves, ballTarget, goalOf } from './ballPlan.ts';
 import { onWheelbase, overhangEffect } from './overhang.ts';
 import { overhanging, overhangTotals } from './overhanging.ts';
-import { placePreviews } from './placePreview.ts';
+import { placePreviews } from '../limits/placePreview.ts';
 import { inertiaPerKg, massAlong } from './yawInertia.ts';
 
 const towing: readonly ExampleName[] = ['australian-wagon-and-tandem', 'german-estate-and-caravan'];
@@ -127,15 +127,15 @@ describe('planning the load on the coupling', () => {
     const spot = move.to && { body: move.to.body, place: move.to.place, count: placement.count };
     const after = assess(viewRig(placeThing(workspace, view.loadout.id, move.id, spot), rig.id)!);
     const change = (quantity: 'ballLoad' | 'frontAxle' | 'rearAxle' | 'trailerAxles') => {
-      const now = assessment.compiled.values[quantity];
-      const then = after.compiled.values[quantity];
+      const now = assessment.loads.values[quantity];
+      const then = after.loads.values[quantity];
       return now.kind === 'known' && then.kind === 'known' ? then.value - now.value : NaN;
     };
     expect(change('ballLoad')).toBeCloseTo(move.ball, 6);
     expect(change('frontAxle')).toBeCloseTo(move.front, 6);
     expect(change('rearAxle')).toBeCloseTo(move.rear, 6);
     expect(change('trailerAxles')).toBeCloseTo(move.axles, 6);
-    const inertia = (one: typeof after) => massAlong(one.compiled, 'trailer')?.inertia ?? NaN;
+    const inertia = (one: typeof after) => massAlong(one.loads, 'trailer')?.inertia ?? NaN;
     expect(inertia(after) - inertia(assessment)).toBeCloseTo(move.inertia, 6);
   });
 
@@ -151,10 +151,10 @@ describe('planning the load on the coupling', () => {
 
 describe('mass along a body', () => {
   it.each(towing)('of %s has its centre where the load on the coupling says', (name) => {
-    const { compiled } = open(name).assessment;
-    const along = massAlong(compiled, 'trailer')!;
-    const ball = compiled.values.ballLoad;
-    const axle = compiled.lengths.trailer?.axlePosition ?? NaN;
+    const { loads } = open(name).assessment;
+    const along = massAlong(loads, 'trailer')!;
+    const ball = loads.values.ballLoad;
+    const axle = loads.lengths.trailer?.axlePosition ?? NaN;
     expect(ball.kind === 'known' ? ball.value : NaN).toBeCloseTo(along.mass * (1 - along.centre / axle), 6);
     expect(along.inertia).toBeGreaterThan(along.least);
   });
@@ -167,7 +167,7 @@ describe('mass along a body', () => {
   it('is not known where the empty mass is not', () => {
     const view = exampleView('german-estate-and-caravan');
     const trailer = view.trailer && { ...view.trailer, emptyMass: undefined };
-    expect(massAlong(assess({ ...view, trailer }).compiled, 'trailer')).toBeNull();
+    expect(massAlong(assess({ ...view, trailer }).loads, 'trailer')).toBeNull();
   });
 });
 

@@ -5,7 +5,7 @@ import { mayGo, placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Place } from '../rig/equipment.ts';
 import { bandFor } from '../rulebook/ballChecks.ts';
-import { bindingKinds, type Check } from '../rulebook/check.ts';
+import { bindingKinds, type Check } from '../checks/check.ts';
 import { influenceAt } from '../statics/row.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { Assessment } from '../verdict/assess.ts';
@@ -46,10 +46,10 @@ export interface BallMove {
 }
 
 /** The band, and the limits on the coupling. null without a trailer or where the load is not known. */
-export function ballTarget({ compiled, checks }: Assessment): BallTarget | null {
-  const { ballLoad, trailerTotal } = compiled.values;
+export function ballTarget({ loads, checks }: Assessment): BallTarget | null {
+  const { ballLoad, trailerTotal } = loads.values;
   if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return null;
-  const { low, high } = bandFor(compiled);
+  const { low, high } = bandFor(loads);
   const least = checks.find((check) => check.rule === 'ball.min' && check.kind === 'legal');
   const most = checks.filter((check) => check.rule === 'ball.max').map((check) => check.limit);
   return {
@@ -79,7 +79,7 @@ export function ballMoves(assessment: Assessment): readonly BallMove[] {
   const goal = goalOf(target);
   const off = (move: BallMove) => Math.max(0, goal.from - (target.now + move.ball), target.now + move.ball - goal.to);
   const before = Math.max(0, goal.from - target.now, target.now - goal.to);
-  return candidates(assessment.compiled.view)
+  return candidates(assessment.loads.view)
     .map((candidate) => judged(assessment, target, candidate))
     .filter((move) => move.breaks === null && Math.abs(move.ball) > noticeable && off(move) < before - noticeable)
     .sort((a, b) => Number(swings(a)) - Number(swings(b)) || off(a) - off(b) || effort(a) - effort(b));
@@ -94,9 +94,9 @@ export function goalOf({ low, high, legalLeast, most }: BallTarget): { readonly 
   return { from: Math.min(Math.max(low, legalLeast ?? 0), to), to };
 }
 
-function judged({ compiled, checks }: Assessment, target: BallTarget, candidate: Candidate): BallMove {
+function judged({ loads, checks }: Assessment, target: BallTarget, candidate: Candidate): BallMove {
   const { shifts, ...said } = candidate;
-  const { values, lengths } = compiled;
+  const { values, lengths } = loads;
   const change = (name: keyof typeof values) => {
     const value = values[name];
     return value.kind === 'known'

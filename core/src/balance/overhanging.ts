@@ -1,4 +1,4 @@
-import { placeContents } from '../rulebook/placeChecks.ts';
+import { placeContents } from '../loading/placeContents.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
 import { overhangEffect, onWheelbase, type OverhangEffect } from './overhang.ts';

@@ -2,21 +2,23 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { changePart, setGeometry, setSeat } from '../edits/bodyEdits.ts';
 import { setGear } from '../edits/gearEdits.ts';
-import type { Workspace } from '../exchange/workspace.ts';
-import { compile } from '../loading/compile.ts';
-import { viewRig } from '../loading/rigView.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { compile } from '../loads/compile.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
+import { slipOf } from '../testing/weighed.ts';
+import { assessTicket } from '../weighing/measured.ts';
 import { sideLoads } from './sideLoads.ts';
 
 const start = () => exampleWorkspace('australian-wagon-and-tandem');
 const open = (workspace: Workspace) => {
-  const compiled = compile(viewRig(workspace, 'tern-and-saltbush')!);
-  const { axles, unsided } = sideLoads(compiled);
+  const loads = compile(viewRig(workspace, 'tern-and-saltbush')!);
+  const { axles, unsided } = sideLoads(loads);
   const of = (axle: 'front' | 'rear' | 'trailer') => axles.find((one) => one.axle === axle)!;
-  return { compiled, of, unsided };
+  return { loads, of, unsided };
 };
 const load = (workspace: Workspace, name: 'frontAxle' | 'rearAxle' | 'trailerAxles') => {
-  const value = open(workspace).compiled.values[name];
+  const value = open(workspace).loads.values[name];
   return value.kind === 'known' ? value.value : NaN;
 };
 
@@ -39,9 +41,9 @@ describe('left and right', () => {
       fc.property(fc.double({ min: -1.2, max: 1.2, noNaN: true }), (y) => {
         const before = open(start());
         const after = open(changePart(start(), 'saltbush-19', 'places', 'kitchen', { y }));
-        const kitchen = before.compiled.view.loadout.placements
+        const kitchen = before.loads.view.loadout.placements
           .filter((one) => one.place === 'kitchen')
-          .reduce((sum, one) => sum + (before.compiled.view.things.get(one.thing)?.mass ?? 0) * one.count, 0);
+          .reduce((sum, one) => sum + (before.loads.view.things.get(one.thing)?.mass ?? 0) * one.count, 0);
         expect(kitchen).toBeGreaterThan(10);
         const shift = after.of('trailer').ends!.left.load - before.of('trailer').ends!.left.load;
         expect(shift).toBeCloseTo((kitchen * (y + 0.85)) / 1.96, 6);
@@ -90,5 +92,17 @@ describe('left and right', () => {
   it('are surer in a narrow place than in a wide one', () => {
     const wide = changePart(start(), 'saltbush-19', 'places', 'kitchen', { width: 2.4 });
     expect(open(wide).of('trailer').sigma).toBeGreaterThan(open(start()).of('trailer').sigma);
+  });
+
+  it('are not known from a slip, which was read axle by axle: half of each would be made up', () => {
+    const view = viewRig(start(), 'tern-and-saltbush')!;
+    const slip = slipOf(view, [
+      { state: 'coupled', on: ['front'] },
+      { state: 'coupled', on: ['rear'] },
+      { state: 'coupled', on: ['trailer'] },
+    ]);
+    const { axles, unsided } = sideLoads(assessTicket(view, slip).loads);
+    expect(axles.map(({ ends, missing }) => [ends, missing])).toEqual(Array(3).fill([null, 'sides']));
+    expect(unsided).toBe(0);
   });
 });

@@ -1,9 +1,9 @@
 import { tyreCapacity } from '../limits/tyreCapacity.ts';
-import type { Compiled } from '../loading/compile.ts';
+import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import type { Body } from '../rig/body.ts';
 import type { GearAxle } from '../rig/runningGear.ts';
-import type { CheckStatus } from '../rulebook/check.ts';
-import { judge } from '../rulebook/judge.ts';
+import type { CheckStatus } from '../checks/check.ts';
+import { judge } from '../checks/judge.ts';
 import { vehicleShares } from '../statics/bodyRows.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
 import { effectiveWheelbase } from '../statics/rigRows.ts';
@@ -27,8 +27,8 @@ export interface SideLoad {
   readonly ends: { readonly left: WheelEnd; readonly right: WheelEnd } | null;
   /** ± of the difference of an end from half the axle, one standard deviation, kg. */
   readonly sigma: number;
-  /** What is missing: the track, or the load on the axle itself. */
-  readonly missing: 'track' | 'load' | null;
+  /** What is missing: the track, the load on the axle itself, or which side of it bears what (a slip shows axles). */
+  readonly missing: 'track' | 'load' | 'sides' | null;
 }
 
 export interface SideLoads {
@@ -43,11 +43,14 @@ const loaded: readonly PointLoad['origin'][] = ['crew', 'tank', 'thing', 'fitted
  * Wheel loads by side from where things lie across the bodies. The empty bodies count as balanced. A trailer's axle takes
  * all of its roll moment; a vehicle's two axles share it by a convention, so only their sum is exact.
  */
-export function sideLoads(compiled: Compiled): SideLoads {
-  const sided = compiled.loads.filter((load) => loaded.includes(load.origin) && load.mass > 0);
+export function sideLoads(loads: PlannedOrWeighed): SideLoads {
+  const sided = pointsOf(loads).filter((load) => loaded.includes(load.origin) && load.mass > 0);
   const unsided = sided.reduce((sum, load) => (load.y === undefined ? sum + load.mass : sum), 0);
-  return { axles: [...vehicleAxles(compiled), ...trailerAxle(compiled)], unsided };
+  return { axles: [...vehicleAxles(loads), ...trailerAxle(loads)], unsided };
 }
+
+/** What lies where is the plan's alone: a scale does not look inside. */
+const pointsOf = (loads: PlannedOrWeighed): readonly PointLoad[] => (loads.from === 'plan' ? loads.points : []);
 
 type Share = (x: number) => number;
 type AxlePlan = Pick<SideLoad, 'axle' | 'side' | 'x'> & {
@@ -57,9 +60,9 @@ type AxlePlan = Pick<SideLoad, 'axle' | 'side' | 'x'> & {
   readonly share: Share | null;
 };
 
-function vehicleAxles(compiled: Compiled): readonly SideLoad[] {
-  const { vehicle } = compiled.view;
-  const wheelbase = effectiveWheelbase(compiled.lengths);
+function vehicleAxles(loads: PlannedOrWeighed): readonly SideLoad[] {
+  const { vehicle } = loads.view;
+  const wheelbase = effectiveWheelbase(loads.lengths);
   if (!vehicle || wheelbase === undefined) return [];
   const { front, rear } = vehicleShares(wheelbase);
   const { frontTrack, rearTrack } = vehicle.geometry;
@@ -69,26 +72,27 @@ function vehicleAxles(compiled: Compiled): readonly SideLoad[] {
       row.at0 + row.perMetre * x;
   const base = { side: 'vehicle' } as const;
   return [
-    split(compiled, { ...base, axle: 'front', x: 0, quantity: 'frontAxle', track: frontTrack, share: of(front) }),
-    split(compiled, { ...base, axle: 'rear', x: wheelbase, quantity: 'rearAxle', track: rearTrack, share: of(rear) }),
+    split(loads, { ...base, axle: 'front', x: 0, quantity: 'frontAxle', track: frontTrack, share: of(front) }),
+    split(loads, { ...base, axle: 'rear', x: wheelbase, quantity: 'rearAxle', track: rearTrack, share: of(rear) }),
   ];
 }
 
-function trailerAxle(compiled: Compiled): readonly SideLoad[] {
-  const { trailer } = compiled.view;
+function trailerAxle(loads: PlannedOrWeighed): readonly SideLoad[] {
+  const { trailer } = loads.view;
   const x = trailer?.geometry.axlePosition;
   if (!trailer || x === undefined) return [];
   const { track } = trailer.geometry;
-  return [split(compiled, { axle: 'trailer', side: 'trailer', x, quantity: 'trailerAxles', track, share: null })];
+  return [split(loads, { axle: 'trailer', side: 'trailer', x, quantity: 'trailerAxles', track, share: null })];
 }
 
-function split(compiled: Compiled, plan: AxlePlan): SideLoad {
+function split(loads: PlannedOrWeighed, plan: AxlePlan): SideLoad {
   const { axle, side, x, quantity, track, share } = plan;
-  const value = compiled.values[quantity];
+  const value = loads.values[quantity];
   const base = { axle, side, x, ends: null, sigma: 0, missing: null };
   if (value.kind !== 'known') return { ...base, missing: 'load' };
+  if (loads.from === 'slip') return { ...base, missing: 'sides' };
   if (track === undefined) return { ...base, missing: 'track' };
-  const lateral = compiled.loads.filter((load) => load.side === side && load.x !== null && load.y !== undefined);
+  const lateral = loads.points.filter((load) => load.side === side && load.x !== null && load.y !== undefined);
   const masses = lateral.map(({ mass, x: at, y }) => ({ mass, x: at ?? 0, y: y ?? 0 }));
   const pair = share
     ? vehicleWheelLoads(value.value, track, masses, share)
@@ -98,8 +102,8 @@ function split(compiled: Compiled, plan: AxlePlan): SideLoad {
     return sum + ((taken * load.mass * (load.sigmaY ?? 0)) / track) ** 2;
   }, 0);
   const sigma = Math.sqrt(spread + (value.sigma / 2) ** 2);
-  const limit = endCapacity(compiled.view[side], axle);
-  const reserve = compiled.view.situation.reserve ?? 0;
+  const limit = endCapacity(loads.view[side], axle);
+  const reserve = loads.view.situation.reserve ?? 0;
   return { ...base, sigma, ends: ends(pair, limit, sigma, reserve) };
 }
 

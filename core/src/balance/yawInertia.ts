@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Compiled } from '../loads/compile.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
 
 /** Where the mass of one body sits along its length. kg, m, kg·m². */
@@ -23,7 +23,7 @@ const bare: readonly PointLoad['origin'][] = ['empty', 'basis'];
 /** null where a body, its mass or its axle is not known. Each load counts as a point: only differences mean anything. */
 export function massAlong(compiled: Compiled, side: Side): MassAlong | null {
   if (!compiled.view[side] || compiled.massMissing[side].length > 0) return null;
-  const loads = compiled.loads.filter((load): load is PlacedLoad => load.side === side && load.x !== null);
+  const loads = compiled.points.filter((load): load is PlacedLoad => load.side === side && load.x !== null);
   const mass = loads.reduce((sum, load) => sum + load.mass, 0);
   if (mass <= 0) return null;
   const centre = loads.reduce((sum, load) => sum + load.mass * load.x, 0) / mass;

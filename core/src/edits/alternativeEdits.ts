@@ -1,7 +1,7 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Alternative } from '../uprating/alternatives.ts';
 import { loadoutIds } from './variantEdits.ts';
-import { inList, withoutUndefined } from './lists.ts';
+import { inList, withoutUndefined } from '../plain/lists.ts';
 
 /**
  * Keeps an alternative: as another loadout of the rig and in hand from now on; lighter things beside the old ones; with a

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { checkEdit } from '../exchange/checkEdit.ts';
-import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
-import { readWorkspace } from '../exchange/readWorkspace.ts';
-import type { Workspace } from '../exchange/workspace.ts';
-import { writeWorkspace } from '../exchange/writeWorkspace.ts';
+import { checkEdit } from '../document/checkEdit.ts';
+import { mergeWorkspaces } from '../files/mergeWorkspaces.ts';
+import { readWorkspace } from '../files/readWorkspace.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { writeWorkspace } from '../files/writeWorkspace.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { fuzzRuns, fuzzTime } from '../testing/hostile.ts';
 import * as body from './bodyEdits.ts';

@@ -1,5 +1,6 @@
-import type { Workspace } from '../exchange/workspace.ts';
-import { viewRig, type RigView } from '../loading/rigView.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { viewRig } from '../document/viewRig.ts';
+import type { RigView } from '../loading/rigView.ts';
 import type { Body, Trailer, Vehicle } from '../rig/body.ts';
 import { forceLimits, type LimitName } from '../rig/limitNames.ts';
 import type { Figure, Plate } from '../rig/plate.ts';
@@ -7,7 +8,7 @@ import { applyPackage, bodyPlates, placePackages } from '../uprating/applyPackag
 import { caseProgress } from '../uprating/caseProgress.ts';
 import type { NewFigure } from '../uprating/newFigures.ts';
 import type { UprateCase } from '../uprating/uprateCase.ts';
-import { inList, withoutUndefined } from './lists.ts';
+import { inList, withoutUndefined } from '../plain/lists.ts';
 
 /**
  * Makes the new plates those of the rig: only with certificate, entry and plate recorded and every figure read off the plate.

@@ -1,11 +1,11 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Body, Trailer, Vehicle } from '../rig/body.ts';
 import type { CamperEmptyMass, TrailerEmptyMass, VehicleEmptyMass } from '../rig/emptyMass.ts';
 import type { CamperGeometry, TrailerGeometry, VehicleGeometry } from '../rig/geometry.ts';
 import type { Condition, Figure, Plate } from '../rig/plate.ts';
 import { conditionFor } from '../plates/fieldCondition.ts';
 import type { FormField } from '../plates/plateForm.ts';
-import { inList, without, withoutUndefined, type Listed } from './lists.ts';
+import { inList, without, withoutUndefined, type Listed } from '../plain/lists.ts';
 
 /** Replaces one body by what `change` makes of it. */
 export const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Body): Workspace => ({

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Workspace } from '../exchange/workspace.ts';
-import { readWorkspace } from '../exchange/readWorkspace.ts';
-import { writeWorkspace } from '../exchange/writeWorkspace.ts';
-import { photosIn } from '../exchange/photosIn.ts';
-import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
-import { viewRig } from '../loading/rigView.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { readWorkspace } from '../files/readWorkspace.ts';
+import { writeWorkspace } from '../files/writeWorkspace.ts';
+import { photosIn } from '../document/photosIn.ts';
+import { mergeWorkspaces } from '../files/mergeWorkspaces.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { countries } from '../situation/countries.ts';
 import { australianStates } from '../situation/situation.ts';
 import { exampleWorkspace } from '../testing/examples.ts';

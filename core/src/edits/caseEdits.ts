@@ -1,7 +1,7 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { NewFigure } from '../uprating/newFigures.ts';
 import type { CaseStep, Certified, UprateCase } from '../uprating/uprateCase.ts';
-import { inList, without, withoutUndefined } from './lists.ts';
+import { inList, without, withoutUndefined } from '../plain/lists.ts';
 
 export const addCase = (workspace: Workspace, one: UprateCase): Workspace => ({
   ...workspace,

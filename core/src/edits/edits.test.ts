@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readParsed } from '../exchange/readWorkspace.ts';
-import { emptyWorkspace, type Workspace } from '../exchange/workspace.ts';
-import { viewRig } from '../loading/rigView.ts';
+import { readParsed } from '../files/readWorkspace.ts';
+import { emptyWorkspace, type Workspace } from '../document/workspace.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import {
@@ -127,7 +127,7 @@ describe('edits', () => {
     expect(gone.loadouts[0]?.crew[0]).toMatchObject({ id: 'c1' });
     expect(gone.loadouts[0]?.crew[0]).not.toHaveProperty('seat');
     const view = viewRig(gone, 'dohle-and-kiebitz');
-    const front = view && assess(view).compiled.values.frontAxle;
+    const front = view && assess(view).loads.values.frontAxle;
     expect(front).toMatchObject({ kind: 'unknown', missing: [{ code: 'position', item: 'c1' }] });
     expect(readParsed(gone).ok).toBe(true);
   });

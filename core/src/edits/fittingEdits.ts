@@ -1,8 +1,8 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Body } from '../rig/body.ts';
 import type { Fitting } from '../rig/equipment.ts';
 import { changeBody } from './bodyEdits.ts';
-import { inList, without, withoutUndefined } from './lists.ts';
+import { inList, without, withoutUndefined } from '../plain/lists.ts';
 
 const changeFittings = (workspace: Workspace, bodyId: string, change: (fittings: readonly Fitting[]) => Fitting[]) =>
   changeBody(workspace, bodyId, (body): Body => ({ ...body, fittings: change(body.fittings ?? []) }));

@@ -1,7 +1,7 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { GearAxle, RunningGear } from '../rig/runningGear.ts';
 import { changeBody } from './bodyEdits.ts';
-import { withoutUndefined } from './lists.ts';
+import { withoutUndefined } from '../plain/lists.ts';
 
 /** Changes the running gear of one axle, which starts with `fresh` where nothing was known; null forgets it. */
 export const setGear = (

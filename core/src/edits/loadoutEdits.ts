@@ -1,7 +1,7 @@
-import { removeEntries } from '../exchange/referenceTable.ts';
-import type { Workspace } from '../exchange/workspace.ts';
+import { removeEntries } from '../document/referenceTable.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
-import { inList, without, withoutUndefined } from './lists.ts';
+import { inList, without, withoutUndefined } from '../plain/lists.ts';
 
 const changeLoadout = (workspace: Workspace, id: string, change: (loadout: Loadout) => Loadout): Workspace => ({
   ...workspace,

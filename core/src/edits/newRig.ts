@@ -1,4 +1,4 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import { message } from '../messages/message.ts';
 import type { Rig } from '../rig/rig.ts';
 import { situationIn } from '../situation/situation.ts';

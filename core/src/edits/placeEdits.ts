@@ -1,4 +1,4 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Place } from '../rig/equipment.ts';
 import { changeBody } from './bodyEdits.ts';
 

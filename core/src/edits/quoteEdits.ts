@@ -1,7 +1,7 @@
-import { removeEntries } from '../exchange/referenceTable.ts';
-import type { Workspace } from '../exchange/workspace.ts';
+import { removeEntries } from '../document/referenceTable.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Quote } from '../uprating/upratePackage.ts';
-import { inList } from './lists.ts';
+import { inList } from '../plain/lists.ts';
 
 export const addQuote = (workspace: Workspace, quote: Quote): Workspace => ({
   ...workspace,

@@ -1,8 +1,8 @@
-import { referencesOf, removeEntries } from '../exchange/referenceTable.ts';
-import type { Workspace } from '../exchange/workspace.ts';
+import { referencesOf, removeEntries } from '../document/referenceTable.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Hitch } from '../rig/hitch.ts';
 import type { Situation } from '../situation/situation.ts';
-import { inList, withoutUndefined } from './lists.ts';
+import { inList, withoutUndefined } from '../plain/lists.ts';
 
 export const renameRig = (workspace: Workspace, id: string, name: string): Workspace => ({
   ...workspace,

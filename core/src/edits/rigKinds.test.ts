@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWorkspace } from '../exchange/workspace.ts';
-import { readParsed } from '../exchange/readWorkspace.ts';
-import { extractRig } from '../exchange/extractRig.ts';
-import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
-import { placedBodies, viewRig } from '../loading/rigView.ts';
+import { emptyWorkspace } from '../document/workspace.ts';
+import { readParsed } from '../files/readWorkspace.ts';
+import { extractRig } from '../files/extractRig.ts';
+import { mergeWorkspaces } from '../files/mergeWorkspaces.ts';
+import { viewRig } from '../document/viewRig.ts';
+import { placedBodies } from '../loading/rigView.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { setFacts } from './bodyEdits.ts';

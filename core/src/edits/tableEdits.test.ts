@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { readParsed } from '../exchange/readWorkspace.ts';
+import { readParsed } from '../files/readWorkspace.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { takeRows } from './tableEdits.ts';
 

@@ -1,6 +1,6 @@
-import type { Workspace } from '../exchange/workspace.ts';
-import type { TableRow } from '../tables/thingTable.ts';
-import { inList } from './lists.ts';
+import type { Workspace } from '../document/workspace.ts';
+import type { TableRow } from '../entry/thingTable.ts';
+import { inList } from '../plain/lists.ts';
 import { lying } from './loadoutEdits.ts';
 
 /**

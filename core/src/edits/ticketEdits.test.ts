@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
-import { readParsed } from '../exchange/readWorkspace.ts';
-import { extractRig } from '../exchange/extractRig.ts';
+import { mergeWorkspaces } from '../files/mergeWorkspaces.ts';
+import { readParsed } from '../files/readWorkspace.ts';
+import { extractRig } from '../files/extractRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import type { Reading, Ticket } from '../weighing/ticket.ts';
 import { removeRig } from './rigEdits.ts';

@@ -1,7 +1,7 @@
-import { removeEntries } from '../exchange/referenceTable.ts';
-import type { Workspace } from '../exchange/workspace.ts';
+import { removeEntries } from '../document/referenceTable.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Reading, Ticket } from '../weighing/ticket.ts';
-import { inList, without, withoutUndefined } from './lists.ts';
+import { inList, without, withoutUndefined } from '../plain/lists.ts';
 
 export const addTicket = (workspace: Workspace, ticket: Ticket): Workspace => ({
   ...workspace,

@@ -1,6 +1,6 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Trip } from '../loading/loadout.ts';
-import { without } from './lists.ts';
+import { without } from '../plain/lists.ts';
 
 /** Keeps what was on board of a journey that is over, and what of it was used. */
 export const addTrip = (workspace: Workspace, trip: Trip): Workspace => ({

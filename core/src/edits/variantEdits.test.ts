@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { mergeWorkspaces } from '../exchange/mergeWorkspaces.ts';
-import { readParsed } from '../exchange/readWorkspace.ts';
-import { extractRig } from '../exchange/extractRig.ts';
-import { viewRig } from '../loading/rigView.ts';
+import { mergeWorkspaces } from '../files/mergeWorkspaces.ts';
+import { readParsed } from '../files/readWorkspace.ts';
+import { extractRig } from '../files/extractRig.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { loadoutDifferences } from '../verdict/compareLoadouts.ts';

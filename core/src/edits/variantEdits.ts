@@ -1,7 +1,7 @@
-import type { Workspace } from '../exchange/workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import type { Loadout } from '../loading/loadout.ts';
 import type { Rig } from '../rig/rig.ts';
-import { inList, without } from './lists.ts';
+import { inList, without } from '../plain/lists.ts';
 
 /** The ids of all the ways to load a rig, in the owner's order. */
 export const loadoutIds = ({ loadout, variants }: Pick<Rig, 'loadout' | 'variants'>): readonly string[] =>

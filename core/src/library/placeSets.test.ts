@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { addPlaces } from '../edits/placeEdits.ts';
 import { setGeometry } from '../edits/bodyEdits.ts';
-import { readParsed } from '../exchange/readWorkspace.ts';
+import { readParsed } from '../files/readWorkspace.ts';
 import type { Body } from '../rig/body.ts';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { hasWord } from '../testing/words.ts';

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Plate } from '../rig/plate.ts';
 import type { PlateSource } from '../rig/limitNames.ts';

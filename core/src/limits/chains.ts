@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
@@ -31,21 +31,21 @@ export interface Chain {
 }
 
 /** Every chain of the rig that has at least one part known. */
-export function chains(compiled: Compiled): readonly Chain[] {
-  const { vehicle, trailer } = compiled.view;
+export function chains(loads: Loads): readonly Chain[] {
+  const { vehicle, trailer } = loads.view;
   const all: [ChainName, QuantityName, ChainPart[]][] = [
-    ['trailer', 'trailerTotal', trailer ? trailerParts(compiled) : []],
-    ['towing', 'trailerTotal', vehicle && trailer ? towingParts(compiled) : []],
-    ['ball', 'ballLoad', trailer ? partsFrom(compiled, 'ballMax', ['vehicle', 'trailer']) : []],
-    ['frontAxle', 'frontAxle', axleParts(compiled, 'front', 'frontAxleMax')],
-    ['rearAxle', vehicle?.geometry.tagAxle ? 'driveAxle' : 'rearAxle', axleParts(compiled, 'rear', 'rearAxleMax')],
-    ['tagAxle', 'tagAxle', vehicle?.geometry.tagAxle ? axleParts(compiled, 'tag', 'tagAxleMax') : []],
+    ['trailer', 'trailerTotal', trailer ? trailerParts(loads) : []],
+    ['towing', 'trailerTotal', vehicle && trailer ? towingParts(loads) : []],
+    ['ball', 'ballLoad', trailer ? partsFrom(loads, 'ballMax', ['vehicle', 'trailer']) : []],
+    ['frontAxle', 'frontAxle', axleParts(loads, 'front', 'frontAxleMax')],
+    ['rearAxle', vehicle?.geometry.tagAxle ? 'driveAxle' : 'rearAxle', axleParts(loads, 'rear', 'rearAxleMax')],
+    ['tagAxle', 'tagAxle', vehicle?.geometry.tagAxle ? axleParts(loads, 'tag', 'tagAxleMax') : []],
   ];
   return all
     .filter(([, , parts]) => parts.length > 0)
     .map(([name, quantity, parts]) => {
       const sorted = [...parts].sort((a, b) => a.rating - b.rating);
-      const value = compiled.values[quantity];
+      const value = loads.values[quantity];
       return {
         name,
         parts: sorted,
@@ -64,11 +64,11 @@ const plain = (id: string, name: Message, rating: number): ChainPart => ({
 });
 
 /** Every figure for a limit that holds, or may hold, each under the name of the part it was read from. */
-function partsFrom(compiled: Compiled, limit: LimitName, sides: readonly Side[]): ChainPart[] {
+function partsFrom(loads: Loads, limit: LimitName, sides: readonly Side[]): ChainPart[] {
   return sides.flatMap((side) =>
-    possibleFigures(compiled.view, compiled.view[side], limit).map((figure): ChainPart => {
+    possibleFigures(loads.view, loads.view[side], limit).map((figure): ChainPart => {
       const part = plain(`${side}.${figure.plate}.${limit}`, message(`plateSource.${figure.source}`), figure.value);
-      return { ...part, unconfirmed: holds(compiled.view, figure) === 'unknown' };
+      return { ...part, unconfirmed: holds(loads.view, figure) === 'unknown' };
     }),
   );
 }
@@ -78,8 +78,8 @@ function partsFrom(compiled: Compiled, limit: LimitName, sides: readonly Side[])
  * the coupling a rating G of axles, tyres, wheels or springs allows a trailer of G / (1 − share). Without a known share the
  * rating itself counts, which is the strict reading.
  */
-function trailerParts(compiled: Compiled): ChainPart[] {
-  const { ballLoad, trailerTotal } = compiled.values;
+function trailerParts(loads: Loads): ChainPart[] {
+  const { ballLoad, trailerTotal } = loads.values;
   const share =
     ballLoad.kind === 'known' && trailerTotal.kind === 'known' && trailerTotal.value > 0
       ? Math.min(0.5, Math.max(0, ballLoad.value / trailerTotal.value))
@@ -96,29 +96,27 @@ function trailerParts(compiled: Compiled): ChainPart[] {
           }),
         };
   return [
-    ...partsFrom(compiled, 'trailerMax', ['trailer']),
-    ...partsFrom(compiled, 'trailerPartMax', ['trailer']),
-    ...[...partsFrom(compiled, 'axleGroupMax', ['trailer']), ...gearParts(compiled, 'trailer', 'trailer')].map(whole),
+    ...partsFrom(loads, 'trailerMax', ['trailer']),
+    ...partsFrom(loads, 'trailerPartMax', ['trailer']),
+    ...[...partsFrom(loads, 'axleGroupMax', ['trailer']), ...gearParts(loads, 'trailer', 'trailer')].map(whole),
   ];
 }
 
 /** What may hang behind the vehicle: its own limit, the parts it hangs from, and what their D-values allow. */
-function towingParts(compiled: Compiled): ChainPart[] {
-  const { trailer } = compiled.view;
+function towingParts(loads: Loads): ChainPart[] {
+  const { trailer } = loads.view;
   const limit = trailer?.braked ? 'towBraked' : 'towUnbraked';
   return [
-    ...partsFrom(compiled, limit, ['vehicle']),
-    ...partsFrom(compiled, 'trailerPartMax', ['trailer']).filter(
-      (part) => part.name.key === 'plateSource.couplingHead',
-    ),
-    ...(isFifthWheel(trailer) ? [] : dValueParts(compiled)),
+    ...partsFrom(loads, limit, ['vehicle']),
+    ...partsFrom(loads, 'trailerPartMax', ['trailer']).filter((part) => part.name.key === 'plateSource.couplingHead'),
+    ...(isFifthWheel(trailer) ? [] : dValueParts(loads)),
   ];
 }
 
-function dValueParts(compiled: Compiled): ChainPart[] {
-  const [permitted] = heldFigures(compiled.view, compiled.view.vehicle, 'vehicleMax');
+function dValueParts(loads: Loads): ChainPart[] {
+  const [permitted] = heldFigures(loads.view, loads.view.vehicle, 'vehicleMax');
   if (!permitted) return [];
-  return partsFrom(compiled, 'dValueKn', ['vehicle', 'trailer']).flatMap((part) => {
+  return partsFrom(loads, 'dValueKn', ['vehicle', 'trailer']).flatMap((part) => {
     const rating = heaviestTrailer(part.rating, permitted.value);
     if (!Number.isFinite(rating)) return [];
     const d = { kind: 'amount', unit: 'kN', value: part.rating, rounding: 'nearest' } as const;
@@ -127,13 +125,13 @@ function dValueParts(compiled: Compiled): ChainPart[] {
 }
 
 /** A powered axle: its plate and what stands between it and the road. */
-const axleParts = (compiled: Compiled, axle: GearAxle, limit: LimitName): ChainPart[] => [
-  ...partsFrom(compiled, limit, ['vehicle']),
-  ...gearParts(compiled, 'vehicle', axle),
+const axleParts = (loads: Loads, axle: GearAxle, limit: LimitName): ChainPart[] => [
+  ...partsFrom(loads, limit, ['vehicle']),
+  ...gearParts(loads, 'vehicle', axle),
 ];
 
-function gearParts(compiled: Compiled, side: Side, axle: GearAxle): ChainPart[] {
-  const gear = compiled.view[side]?.gear?.find((one) => one.axle === axle);
+function gearParts(loads: Loads, side: Side, axle: GearAxle): ChainPart[] {
+  const gear = loads.view[side]?.gear?.find((one) => one.axle === axle);
   if (!gear) return [];
   const tyres = gear.loadIndex === undefined ? null : tyreCapacity(gear.loadIndex, gear.twinned ?? false, gear.wheels);
   const named = (part: string, rating: number) => plain(`${axle}.${part}`, message(`gearPart.${part}`), rating);

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Plate } from '../rig/plate.ts';
 import type { RunningGear } from '../rig/runningGear.ts';
-import type { Check } from '../rulebook/check.ts';
+import type { Check } from '../checks/check.ts';
 import { flat } from '../testing/flat.ts';
 import { made } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';

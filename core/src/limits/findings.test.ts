@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { buyersPayload } from '../loading/buyersPayload.ts';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { Plate } from '../rig/plate.ts';

@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import type { Body } from '../rig/body.ts';
 import { placedBodies } from '../loading/rigView.ts';
@@ -22,17 +22,17 @@ export interface Finding {
 const farBelow = 150;
 
 /** Whether the parts bear the plate, and whether the figures can stand beside each other. */
-export function findings(compiled: Compiled): readonly Finding[] {
-  const found = placedBodies(compiled.view).flatMap(({ body }) => [
-    ...axlesAgainstTotal(compiled, body),
-    ...statedMasses(compiled, body),
-    ...tyresAgainstPlates(compiled, body),
+export function findings(loads: Loads): readonly Finding[] {
+  const found = placedBodies(loads.view).flatMap(({ body }) => [
+    ...axlesAgainstTotal(loads, body),
+    ...statedMasses(loads, body),
+    ...tyresAgainstPlates(loads, body),
   ]);
-  return [...found, ...trailerFindings(compiled), ...hitchFindings(compiled)];
+  return [...found, ...trailerFindings(loads), ...hitchFindings(loads)];
 }
 
 const kg = (value: number) => kilograms(value, 'nearest');
-const lowest = (compiled: Compiled, body: Body, limit: LimitName) => platedLimit(compiled.view, limit, [body]).value;
+const lowest = (loads: Loads, body: Body, limit: LimitName) => platedLimit(loads.view, limit, [body]).value;
 const finding = (
   body: Body,
   code: string,
@@ -45,11 +45,11 @@ const finding = (
   message: message(`finding.${code}`, { body: verbatim(body.name), ...params }),
 });
 
-function axlesAgainstTotal(compiled: Compiled, body: Body): readonly Finding[] {
+function axlesAgainstTotal(loads: Loads, body: Body): readonly Finding[] {
   if (body.kind !== 'vehicle') return [];
-  const total = lowest(compiled, body, 'vehicleMax');
+  const total = lowest(loads, body, 'vehicleMax');
   const axles = ['frontAxleMax', 'rearAxleMax', ...(body.geometry.tagAxle ? ['tagAxleMax' as const] : [])] as const;
-  const values = axles.map((limit) => lowest(compiled, body, limit));
+  const values = axles.map((limit) => lowest(loads, body, limit));
   if (total === null || values.includes(null)) return [];
   const sum = values.reduce<number>((all, value) => all + (value ?? 0), 0);
   return sum < total - massTolerance
@@ -58,10 +58,10 @@ function axlesAgainstTotal(compiled: Compiled, body: Body): readonly Finding[] {
 }
 
 /** Gross less the stated greatest load is an empty mass; it should be the one stated. */
-function statedMasses(compiled: Compiled, body: Body): readonly Finding[] {
-  const gross = lowest(compiled, body, body.kind === 'vehicle' ? 'vehicleMax' : 'trailerMax');
-  const empty = lowest(compiled, body, 'emptyStated');
-  const load = lowest(compiled, body, 'payloadStated');
+function statedMasses(loads: Loads, body: Body): readonly Finding[] {
+  const gross = lowest(loads, body, body.kind === 'vehicle' ? 'vehicleMax' : 'trailerMax');
+  const empty = lowest(loads, body, 'emptyStated');
+  const load = lowest(loads, body, 'payloadStated');
   if (gross === null) return [];
   if (empty !== null && empty > gross + massTolerance) {
     return [finding(body, 'emptyAboveGross', 'question', { empty: kg(empty), gross: kg(gross) })];
@@ -75,14 +75,14 @@ function statedMasses(compiled: Compiled, body: Body): readonly Finding[] {
     : [];
 }
 
-function tyresAgainstPlates(compiled: Compiled, body: Body): readonly Finding[] {
+function tyresAgainstPlates(loads: Loads, body: Body): readonly Finding[] {
   if (body.kind === 'camper') return [];
   const plates = { front: 'frontAxleMax', rear: 'rearAxleMax', tag: 'tagAxleMax', trailer: 'trailerAxlesMax' } as const;
   return (body.gear ?? []).flatMap((gear) => {
     const axle = message(`gearAxle.${gear.axle}`);
     const twinned = gear.twinned ?? false;
     const tyres = gear.loadIndex === undefined ? null : tyreCapacity(gear.loadIndex, twinned, gear.wheels);
-    const plate = lowest(compiled, body, plates[gear.axle]);
+    const plate = lowest(loads, body, plates[gear.axle]);
     const weak =
       tyres && plate !== null && tyres.capacity < plate - massTolerance
         ? [finding(body, 'tyresBelowPlate', 'warning', { axle, capacity: kg(tyres.capacity), plate: kg(plate) })]
@@ -92,16 +92,16 @@ function tyresAgainstPlates(compiled: Compiled, body: Body): readonly Finding[] 
       fitted !== undefined && wanted !== undefined && indexFor(fitted, twinned) < indexFor(wanted, twinned)
         ? [finding(body, 'tyresBelowPlated', 'warning', { axle, fitted, wanted })]
         : [];
-    return [...weak, ...lesser, ...softTyres(compiled, body, gear)];
+    return [...weak, ...lesser, ...softTyres(loads, body, gear)];
   });
 }
 
 const loadOn = { front: 'frontAxle', rear: 'rearAxle', tag: 'tagAxle', trailer: 'trailerAxles' } as const;
 
 /** A pressure below what the maker's table asks for the load there now. The table is the maker's; nothing is interpolated. */
-function softTyres(compiled: Compiled, body: Body, gear: RunningGear): readonly Finding[] {
-  const quantity = gear.axle === 'rear' && compiled.view.vehicle?.geometry.tagAxle ? 'driveAxle' : loadOn[gear.axle];
-  const load = compiled.values[quantity];
+function softTyres(loads: Loads, body: Body, gear: RunningGear): readonly Finding[] {
+  const quantity = gear.axle === 'rear' && loads.view.vehicle?.geometry.tagAxle ? 'driveAxle' : loadOn[gear.axle];
+  const load = loads.values[quantity];
   if (gear.pressureKpa === undefined || !gear.pressureTable || load.kind !== 'known') return [];
   const asked = tabledPressure(gear.pressureTable, load.value);
   if (asked === null || gear.pressureKpa >= asked) return [];
@@ -111,7 +111,7 @@ function softTyres(compiled: Compiled, body: Body, gear: RunningGear): readonly 
 }
 
 /** A distribution hitch where a maker forbids it or nobody asked; an extension nobody has seen in a turn. */
-function hitchFindings({ view }: Compiled): readonly Finding[] {
+function hitchFindings({ view }: Loads): readonly Finding[] {
   const { vehicle, trailer, rig } = view;
   const hitch = rig.hitch;
   if (!vehicle || !trailer || !hitch) return [];
@@ -126,12 +126,12 @@ function hitchFindings({ view }: Compiled): readonly Finding[] {
 }
 
 /** What a buyer wants to know of a trailer from its plates alone. */
-function trailerFindings(compiled: Compiled): readonly Finding[] {
-  const { trailer } = compiled.view;
+function trailerFindings(loads: Loads): readonly Finding[] {
+  const { trailer } = loads.view;
   if (!trailer) return [];
-  const plate = lowest(compiled, trailer, 'trailerMax');
-  const axles = lowest(compiled, trailer, 'trailerAxlesMax');
-  const ball = lowest(compiled, trailer, 'ballMax');
+  const plate = lowest(loads, trailer, 'trailerMax');
+  const axles = lowest(loads, trailer, 'trailerAxlesMax');
+  const ball = lowest(loads, trailer, 'ballMax');
   const out: Finding[] = [];
   if (plate !== null && axles !== null) {
     if (axles > plate + massTolerance) {
@@ -141,11 +141,11 @@ function trailerFindings(compiled: Compiled): readonly Finding[] {
       out.push(finding(trailer, 'plateNeedsBall', 'warning', { needed: kg(needed), ball: kg(ball), plate: kg(plate) }));
     }
   }
-  return plate === null ? out : [...out, ...partsAgainstPlate(compiled, trailer, plate)];
+  return plate === null ? out : [...out, ...partsAgainstPlate(loads, trailer, plate)];
 }
 
-function partsAgainstPlate(compiled: Compiled, trailer: Body, plate: number): readonly Finding[] {
-  const chain = chains(compiled).find((one) => one.name === 'trailer');
+function partsAgainstPlate(loads: Loads, trailer: Body, plate: number): readonly Finding[] {
+  const chain = chains(loads).find((one) => one.name === 'trailer');
   const parts = (chain?.parts ?? []).filter((part) => !part.unconfirmed && !part.id.endsWith('.trailerMax'));
   const weak = parts.filter((part) => part.rating < plate - massTolerance);
   const [first] = parts;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import { arbitraryRig } from '../testing/arbitraryRig.ts';
 import { caseView, type CaseRig } from '../testing/caseRig.ts';

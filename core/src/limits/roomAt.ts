@@ -1,4 +1,4 @@
-import { bindingKinds, type Check } from '../rulebook/check.ts';
+import { bindingKinds, type Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { influenceAt, type Row } from '../statics/row.ts';
 

@@ -1,6 +1,6 @@
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Place } from '../rig/equipment.ts';
-import type { Check } from '../rulebook/check.ts';
+import type { Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { roomAt, type Room } from './roomAt.ts';
 

@@ -1,4 +1,4 @@
-import type { Check } from '../rulebook/check.ts';
+import type { Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { lossPerKg } from './roomAt.ts';
 

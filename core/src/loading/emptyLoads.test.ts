@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import { caseView, vehicleOf } from '../testing/caseRig.ts';
-import { compile, type Compiled } from './compile.ts';
-import { payload } from './payload.ts';
+import { compile, type Compiled } from '../loads/compile.ts';
+import { payload } from '../limits/payload.ts';
 
 const base = caseView({
   vehicle: { W: 3, h: 1, bare: { R_front: 1000, R_rear: 800 } },

@@ -11,7 +11,6 @@ import {
   typedField,
 } from './fields.ts';
 import { limitNames, plateSources, type LimitName } from './limitNames.ts';
-import type { Body } from './body.ts';
 
 export const conditionKinds = [
   'variant',
@@ -62,21 +61,27 @@ export type Figure = Plate['figures'][number];
 
 /** A figure with the plate it stands on. */
 export interface PlatedFigure extends Figure {
-  readonly body: Body['id'];
+  readonly body: string;
   readonly plate: Plate['id'];
   readonly source: Plate['source'];
   readonly date: string | undefined;
 }
 
+/** What has plates: a body of any kind. */
+interface Plated {
+  readonly id: string;
+  readonly plates: readonly Plate[];
+}
+
 /** All figures of a body for one limit, lowest first: the first governs. */
-export function figuresFor(body: Body | undefined, limit: LimitName): readonly PlatedFigure[] {
+export function figuresFor(body: Plated | undefined, limit: LimitName): readonly PlatedFigure[] {
   return (body && indexOf(body).get(limit)) ?? [];
 }
 
 /** A body is replaced when it changes, so what was found on its plates holds as long as it does. */
-const indexes = new WeakMap<Body, ReadonlyMap<LimitName, readonly PlatedFigure[]>>();
+const indexes = new WeakMap<Plated, ReadonlyMap<LimitName, readonly PlatedFigure[]>>();
 
-function indexOf(body: Body): ReadonlyMap<LimitName, readonly PlatedFigure[]> {
+function indexOf(body: Plated): ReadonlyMap<LimitName, readonly PlatedFigure[]> {
   const known = indexes.get(body);
   if (known) return known;
   const index = new Map<LimitName, PlatedFigure[]>();

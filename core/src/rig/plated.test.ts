@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buyersPayload } from '../loading/buyersPayload.ts';
-import { compile } from '../loading/compile.ts';
-import { payload } from '../loading/payload.ts';
+import { compile } from '../loads/compile.ts';
+import { payload } from '../limits/payload.ts';
 import { onDay, type RigView } from '../loading/rigView.ts';
 import { chains } from '../limits/chains.ts';
 import { journeyStops } from '../rulebook/journey.ts';

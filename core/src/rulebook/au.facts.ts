@@ -1,6 +1,6 @@
-import type { FactLayer } from './facts.ts';
+import type { FactLayer } from '../checks/ruleFacts.ts';
 
-/** Australia, light vehicles. Compiled from general knowledge of the national standards; not yet checked against the text. */
+/** Australia, light vehicles. Loads from general knowledge of the national standards; not yet checked against the text. */
 export const australianFacts: FactLayer = {
   'vehicle.max': {
     kind: 'legal',

@@ -1,5 +1,5 @@
 import type { AustralianState } from '../situation/situation.ts';
-import type { FactLayer, RuleFacts } from './facts.ts';
+import type { FactLayer, RuleFacts } from '../checks/ruleFacts.ts';
 
 /** What a new driver may tow, kg; a stage that is not named is not known. */
 const novice = (confidence: RuleFacts['confidence'], figures: RuleFacts['figures'] = {}): FactLayer => ({

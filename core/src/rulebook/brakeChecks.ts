@@ -1,30 +1,31 @@
-import type { Compiled } from '../loading/compile.ts';
-import { referenceMass, type ReferenceBasis } from '../loading/referenceMass.ts';
+import type { Loads } from '../loads/loads.ts';
+import { referenceMass, type ReferenceBasis } from '../loads/referenceMass.ts';
 import { message } from '../messages/message.ts';
 import { possibleFigures } from '../rig/plated.ts';
-import type { Check } from './check.ts';
-import { factsFor, givenLimit, judgeMost, placeOf, regionFor } from './context.ts';
+import type { Check } from '../checks/check.ts';
+import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
+import { factsFor, regionFor } from './context.ts';
 import { platedAxles } from './brakeKindChecks.ts';
-import type { RuleId, RuleInForce } from './facts.ts';
-import { judge } from './judge.ts';
-import { timesOf } from './newCheck.ts';
+import type { RuleId, RuleInForce } from '../checks/ruleFacts.ts';
+import { judge } from '../checks/judge.ts';
+import { timesOf } from '../checks/newCheck.ts';
 
 /** What a trailer without brakes may be, and what may be towed where the maker says nothing. */
-export function brakeChecks(compiled: Compiled): readonly Check[] {
-  const { trailer, vehicle } = compiled.view;
+export function brakeChecks(loads: Loads): readonly Check[] {
+  const { trailer, vehicle } = loads.view;
   if (!trailer) return [];
   return [
-    ...(trailer.braked ? [] : brakesRequired(compiled)),
-    ...(trailer.braked || !vehicle ? [] : halfOfEmpty(compiled)),
-    ...(vehicle ? fallbackTow(compiled) : []),
+    ...(trailer.braked ? [] : brakesRequired(loads)),
+    ...(trailer.braked || !vehicle ? [] : halfOfEmpty(loads)),
+    ...(vehicle ? fallbackTow(loads) : []),
   ];
 }
 
-const base = (compiled: Compiled, rule: RuleId, facts: RuleInForce, side: 'vehicle' | 'trailer') =>
+const base = (loads: Loads, rule: RuleId, facts: RuleInForce, side: 'vehicle' | 'trailer') =>
   ({
     id: rule,
     rule,
-    region: regionFor(compiled, side),
+    region: regionFor(loads, side),
     kind: facts.kind,
     group: 'coupling',
     sense: 'max',
@@ -38,15 +39,15 @@ const base = (compiled: Compiled, rule: RuleId, facts: RuleInForce, side: 'vehic
  * From a plated axle mass on a trailer must have brakes: the plate counts, not what is loaded. Where the axles are not
  * plated the whole trailer stands for them, which is the stricter reading.
  */
-function brakesRequired(compiled: Compiled): readonly Check[] {
-  const facts = factsFor(compiled, 'trailer', 'brakes.required');
+function brakesRequired(loads: Loads): readonly Check[] {
+  const facts = factsFor(loads, 'trailer', 'brakes.required');
   const most = facts?.figures?.['unbrakedMostKg'];
   if (!facts || most === undefined) return [];
-  const limit = platedAxles(compiled);
+  const limit = platedAxles(loads);
   const margin = limit.value === null ? null : most - limit.value;
   return [
     {
-      ...base(compiled, 'brakes.required', facts, 'trailer'),
+      ...base(loads, 'brakes.required', facts, 'trailer'),
       quantity: 'plated',
       name: message('check.brakesRequired'),
       figures: limit.figures,
@@ -64,15 +65,15 @@ function brakesRequired(compiled: Compiled): readonly Check[] {
 const bases: readonly ReferenceBasis[] = ['kerb', 'runningOrder', 'tare'];
 
 /** An unbraked trailer may weigh no more than half the empty vehicle, as each country counts that. */
-function halfOfEmpty(compiled: Compiled): readonly Check[] {
-  const facts = factsFor(compiled, 'vehicle', 'tow.half');
+function halfOfEmpty(loads: Loads): readonly Check[] {
+  const facts = factsFor(loads, 'vehicle', 'tow.half');
   const basis = bases.find((one) => facts?.figures?.[one] !== undefined);
   if (!facts || !basis) return [];
-  const reference = referenceMass(compiled, basis);
+  const reference = referenceMass(loads, basis);
   const share = (facts.figures?.[basis] ?? 0) * (reference.value ?? 0);
   const limit = reference.value === null ? null : Math.min(share, facts.figures?.['atMostKg'] ?? Infinity);
-  const quantity = placeOf(compiled, 'vehicle').country === 'DE' ? 'trailerAxles' : 'trailerTotal';
-  const judged = judgeMost(compiled, compiled.values[quantity], { ...givenLimit(limit), missing: reference.missing });
+  const quantity = loads.view.situation.vehicle.country === 'DE' ? 'trailerAxles' : 'trailerTotal';
+  const judged = judgeMost(loads, loads.values[quantity], { ...givenLimit(limit), missing: reference.missing });
   const atMost = facts.figures?.['atMostKg'];
   const worked = timesOf(
     message(`step.reference.${basis}`),
@@ -81,28 +82,28 @@ function halfOfEmpty(compiled: Compiled): readonly Check[] {
     atMost === undefined ? [] : [{ name: message('step.atMost'), value: atMost }],
   );
   return [
-    { ...base(compiled, 'tow.half', facts, 'vehicle'), quantity, name: message('check.towHalf'), ...judged, ...worked },
+    { ...base(loads, 'tow.half', facts, 'vehicle'), quantity, name: message('check.towHalf'), ...judged, ...worked },
   ];
 }
 
 /** Where a maker states no towing limit, law may: so many times the empty vehicle, with brakes and without. */
-function fallbackTow(compiled: Compiled): readonly Check[] {
-  const facts = factsFor(compiled, 'vehicle', 'tow.fallback');
-  const { vehicle, trailer } = compiled.view;
+function fallbackTow(loads: Loads): readonly Check[] {
+  const facts = factsFor(loads, 'vehicle', 'tow.fallback');
+  const { vehicle, trailer } = loads.view;
   // A limit that may hold is stated as far as anybody knows; what is asked then is whether it does.
   const stated = (['towBraked', 'towUnbraked'] as const).flatMap((limit) =>
-    possibleFigures(compiled.view, vehicle, limit),
+    possibleFigures(loads.view, vehicle, limit),
   );
   const times = facts?.figures?.[trailer?.braked ? 'braked' : 'unbraked'];
   if (!facts || times === undefined || stated.length > 0) return [];
-  const tare = referenceMass(compiled, 'tare');
+  const tare = referenceMass(loads, 'tare');
   const limit = { ...givenLimit(tare.value === null ? null : times * tare.value), missing: tare.missing };
   return [
     {
-      ...base(compiled, 'tow.fallback', facts, 'vehicle'),
+      ...base(loads, 'tow.fallback', facts, 'vehicle'),
       quantity: 'trailerTotal',
       name: message('check.towFallback', { times: String(times) }),
-      ...judgeMost(compiled, compiled.values.trailerTotal, limit),
+      ...judgeMost(loads, loads.values.trailerTotal, limit),
       ...timesOf(message('step.reference.tare'), tare.value, times),
     },
   ];

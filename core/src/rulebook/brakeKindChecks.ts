@@ -1,37 +1,33 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message } from '../messages/message.ts';
 import type { Trailer } from '../rig/body.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { factsFor, plated } from './context.ts';
 import type { Limit } from '../rig/plated.ts';
-import { judgeCounted, judgePresence, newCheck } from './newCheck.ts';
+import { judgeCounted, judgePresence, newCheck } from '../checks/newCheck.ts';
 
 /** What the brakes of a trailer must be and do, by the plated load on its axles. */
-export function brakeKindChecks(compiled: Compiled): readonly Check[] {
-  const { trailer } = compiled.view;
+export function brakeKindChecks(loads: Loads): readonly Check[] {
+  const { trailer } = loads.view;
   if (!trailer?.braked) return [];
-  const axles = platedAxles(compiled);
-  return [
-    ...overrun(compiled, trailer, axles),
-    ...controller(compiled, trailer),
-    ...breakaway(compiled, trailer, axles),
-  ];
+  const axles = platedAxles(loads);
+  return [...overrun(loads, trailer, axles), ...controller(loads, trailer), ...breakaway(loads, trailer, axles)];
 }
 
 /** Where the axles are not plated the whole trailer stands for them, which is the stricter reading. */
-export function platedAxles(compiled: Compiled): Limit {
-  const axles = plated(compiled, 'trailerAxlesMax', ['trailer']);
+export function platedAxles(loads: Loads): Limit {
+  const axles = plated(loads, 'trailerAxlesMax', ['trailer']);
   if (axles.value !== null) return axles;
-  const whole = plated(compiled, 'trailerMax', ['trailer']);
+  const whole = plated(loads, 'trailerMax', ['trailer']);
   return whole.value === null ? axles : whole;
 }
 
 /** Brakes worked by the trailer pushing on are allowed up to a plated axle mass. */
-function overrun(compiled: Compiled, trailer: Trailer, axles: Limit): readonly Check[] {
-  const facts = factsFor(compiled, 'trailer', 'brakes.kind');
+function overrun(loads: Loads, trailer: Trailer, axles: Limit): readonly Check[] {
+  const facts = factsFor(loads, 'trailer', 'brakes.kind');
   const most = facts?.figures?.['overrunMostKg'];
   if (!facts || most === undefined) return [];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule: 'brakes.kind',
     facts,
     side: 'trailer',
@@ -49,11 +45,11 @@ function overrun(compiled: Compiled, trailer: Trailer, axles: Limit): readonly C
 }
 
 /** Electric brakes do nothing without a controller in the vehicle. */
-function controller(compiled: Compiled, trailer: Trailer): readonly Check[] {
-  const facts = factsFor(compiled, 'trailer', 'brakes.controller');
-  const { vehicle } = compiled.view;
+function controller(loads: Loads, trailer: Trailer): readonly Check[] {
+  const facts = factsFor(loads, 'trailer', 'brakes.controller');
+  const { vehicle } = loads.view;
   if (!facts || !vehicle || trailer.brakeKind !== 'electric') return [];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule: 'brakes.controller',
     facts,
     side: 'trailer',
@@ -66,11 +62,11 @@ function controller(compiled: Compiled, trailer: Trailer): readonly Check[] {
 }
 
 /** A trailer that comes off must brake by itself, from a plated axle mass on. */
-function breakaway(compiled: Compiled, trailer: Trailer, axles: Limit): readonly Check[] {
-  const facts = factsFor(compiled, 'trailer', 'breakaway.required');
+function breakaway(loads: Loads, trailer: Trailer, axles: Limit): readonly Check[] {
+  const facts = factsFor(loads, 'trailer', 'breakaway.required');
   const from = facts?.figures?.['aboveKg'];
   if (!facts || from === undefined) return [];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule: 'breakaway.required',
     facts,
     side: 'trailer',

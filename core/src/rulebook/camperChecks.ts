@@ -1,64 +1,48 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Check } from '../checks/check.ts';
+import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
+import { judgedAs, newCheck } from '../checks/newCheck.ts';
+import type { Loads, Mass } from '../loads/loads.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
-import type { Check } from './check.ts';
-import { factsFor, regionFor } from './context.ts';
-import { judge } from './judge.ts';
-import { platedLimit } from '../rig/plated.ts';
-import { placeContents } from './placeChecks.ts';
+import { platedLimit, type Limit } from '../rig/plated.ts';
+import { factsFor } from './context.ts';
 
 /** A slide-on camper against its maker's own figure, and against what the tray under it is rated for. */
-export function camperChecks(compiled: Compiled): readonly Check[] {
-  const { vehicle, camper } = compiled.view;
-  if (!camper || !vehicle) return [];
-  const loads = compiled.loads.filter((load) => load.body === camper.id);
-  const known = compiled.massMissing.vehicle.every((one) => one.body !== camper.id);
-  const mass = loads.reduce((sum, load) => sum + load.mass, 0);
-  const sigma = Math.sqrt(loads.reduce((sum, load) => sum + load.sigma ** 2, 0));
-  const own = platedLimit(compiled.view, 'camperMax', [camper]);
-  const missing = compiled.massMissing.vehicle.filter((one) => one.body === camper.id);
-  const check = (id: string, name: Message, demand: number, limit: number, figures: Check['figures']) => {
-    const facts = factsFor(compiled, 'vehicle', 'camper.max');
-    if (!facts) return [];
-    const margin = known ? limit - demand : null;
-    const status = margin === null ? 'unknown' : judge(margin, sigma, compiled.view.situation.reserve ?? 0);
-    return [
-      {
-        id,
-        rule: 'camper.max',
-        region: regionFor(compiled, 'vehicle'),
-        kind: facts.kind,
-        group: 'vehicle',
-        quantity: 'camper',
-        name,
-        sense: 'max',
-        required: false,
-        source: facts,
-        figures,
-        notes: [],
-        demand: known ? demand : null,
-        sigma: known ? sigma : null,
-        limit,
-        margin,
-        status,
-        missing,
-        use: null,
-      } satisfies Check,
-    ];
+export function camperChecks(loads: Loads): readonly Check[] {
+  const { vehicle, camper } = loads.view;
+  const facts = factsFor(loads, 'vehicle', 'camper.max');
+  if (!camper || !vehicle || !facts) return [];
+  const laden = loads.laden(camper.id);
+  const check = (id: string, name: Message, demand: Mass, limit: Limit): readonly Check[] => {
+    if (demand.kind === 'absent' || limit.value === null) return [];
+    const frame = {
+      rule: 'camper.max',
+      id,
+      facts,
+      side: 'vehicle',
+      group: 'vehicle',
+      quantity: 'camper',
+      name,
+    } as const;
+    return [judgedAs(newCheck(loads, frame), judgeMost(loads, demand, limit), { figures: limit.figures })];
   };
-  const contents = placeContents(compiled.view);
+  const called = { name: verbatim(camper.name) };
   const trays = vehicle.places.filter((place) => place.kind === 'tray' && place.rating);
   return [
-    ...(own.value === null
-      ? []
-      : check('camper.max', message('check.camper', { name: verbatim(camper.name) }), mass, own.value, own.figures)),
+    ...check('camper.max', message('check.camper', called), laden, platedLimit(loads.view, 'camperMax', [camper])),
     ...trays.flatMap((tray) =>
       check(
         `camper.tray:${tray.id}`,
-        message('check.tray', { name: verbatim(camper.name), place: verbatim(tray.name) }),
-        mass + (contents.get(`${vehicle.id}/${tray.id}`)?.mass ?? 0),
-        tray.rating?.value ?? 0,
-        [],
+        message('check.tray', { ...called, place: verbatim(tray.name) }),
+        together(laden, loads.inPlace(vehicle.id, tray.id)),
+        givenLimit(tray.rating?.value ?? null),
       ),
     ),
   ];
+}
+
+/** Both on one tray; their doubts are independent. */
+function together(camper: Mass, beside: Mass): Mass {
+  if (camper.kind !== 'known') return camper;
+  if (beside.kind !== 'known') return beside;
+  return { kind: 'known', value: camper.value + beside.value, sigma: Math.hypot(camper.sigma, beside.sigma) };
 }

@@ -1,25 +1,25 @@
 import { limitNames } from '../rig/limitNames.ts';
 import { heldFigures } from '../rig/plated.ts';
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message } from '../messages/message.ts';
 import { isFifthWheel, type Trailer } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { factsFor, plated } from './context.ts';
-import { judgeCounted, newCheck } from './newCheck.ts';
+import { judgeCounted, newCheck } from '../checks/newCheck.ts';
 
 /**
  * Safety chains by the plated mass of the whole trailer, ball load included: in Australia one, two above 2,500 kg, and
  * above 3,500 kg two that are each marked for more than the trailer. In Britain and Europe a second coupling for a trailer
  * without brakes. A fifth wheel is generally left out.
  */
-export function chainCheck(compiled: Compiled): readonly Check[] {
-  const { trailer } = compiled.view;
-  const facts = factsFor(compiled, 'trailer', 'chains.required');
+export function chainCheck(loads: Loads): readonly Check[] {
+  const { trailer } = loads.view;
+  const facts = factsFor(loads, 'trailer', 'chains.required');
   if (!trailer || !facts || isFifthWheel(trailer)) return [];
   const onlyUnbraked = facts.figures?.['onlyUnbraked'] !== undefined;
   if (onlyUnbraked && trailer.braked) return [];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule: 'chains.required',
     facts,
     side: 'trailer',
@@ -29,7 +29,7 @@ export function chainCheck(compiled: Compiled): readonly Check[] {
     sense: 'min',
     unit: 'pieces',
   });
-  const mass = plated(compiled, 'trailerMax', ['trailer']);
+  const mass = plated(loads, 'trailerMax', ['trailer']);
   if (!onlyUnbraked && mass.value === null) return [{ ...check, missing: mass.missing }];
   const weighs = mass.value ?? 0;
   const needed = !onlyUnbraked && weighs > (facts.figures?.['twoAboveKg'] ?? Infinity) ? 2 : 1;
@@ -37,7 +37,7 @@ export function chainCheck(compiled: Compiled): readonly Check[] {
   const judged = { ...check, ...judgeCounted('min', fitted, needed) };
   if (fitted === null) return [{ ...judged, missing: [about(trailer, trailer.chains ? 'chainCount' : 'chains')] }];
   const marked = !onlyUnbraked && weighs > (facts.figures?.['markedAboveKg'] ?? Infinity);
-  return [judged.status === 'within' && marked ? byTheirMark(compiled, judged, trailer, weighs) : judged];
+  return [judged.status === 'within' && marked ? byTheirMark(loads, judged, trailer, weighs) : judged];
 }
 
 const about = (trailer: Trailer, code: 'chains' | 'chainCount' | 'chainMark'): Missing => ({
@@ -54,7 +54,7 @@ function chainsFitted({ chains, chainCount }: Trailer, needed: number): number |
 }
 
 /** Each chain must bear more than the whole trailer: what is stamped on the weakest counts. */
-function byTheirMark({ view }: Compiled, check: Check, trailer: Trailer, weighs: number): Check {
+function byTheirMark({ view }: Loads, check: Check, trailer: Trailer, weighs: number): Check {
   const marks = limitNames.flatMap((limit) =>
     heldFigures(view, trailer, limit).filter(({ source }) => source === 'chains'),
   );

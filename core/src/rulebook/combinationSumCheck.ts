@@ -1,20 +1,21 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, term } from '../messages/message.ts';
-import type { Check } from './check.ts';
-import { factsFor, givenLimit, judgeMost, plated } from './context.ts';
-import { judgedAs, newCheck } from './newCheck.ts';
+import type { Check } from '../checks/check.ts';
+import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
+import { factsFor, plated } from './context.ts';
+import { judgedAs, newCheck } from '../checks/newCheck.ts';
 
 /**
  * German papers need no plated mass of the combination: the permitted masses together, less the greater permitted load on
  * the coupling, are its limit. § 34(7) of the road licensing regulations, of medium confidence.
  */
-export function combinationSumCheck(compiled: Compiled): readonly Check[] {
-  const { vehicle, trailer } = compiled.view;
-  const facts = factsFor(compiled, 'vehicle', 'combination.sum');
+export function combinationSumCheck(loads: Loads): readonly Check[] {
+  const { vehicle, trailer } = loads.view;
+  const facts = factsFor(loads, 'vehicle', 'combination.sum');
   if (!vehicle || !trailer || !facts) return [];
-  const car = plated(compiled, 'vehicleMax', ['vehicle']);
-  const towed = plated(compiled, 'trailerMax', ['trailer']);
-  const coupling = [plated(compiled, 'ballMax', ['vehicle']), plated(compiled, 'ballMax', ['trailer'])];
+  const car = plated(loads, 'vehicleMax', ['vehicle']);
+  const towed = plated(loads, 'trailerMax', ['trailer']);
+  const coupling = [plated(loads, 'ballMax', ['vehicle']), plated(loads, 'ballMax', ['trailer'])];
   const ball = Math.max(...coupling.map((one) => one.value ?? -Infinity));
   const missing = [...car.missing, ...towed.missing, ...(ball === -Infinity ? (coupling[0]?.missing ?? []) : [])];
   const limit =
@@ -24,7 +25,7 @@ export function combinationSumCheck(compiled: Compiled): readonly Check[] {
     { name: message('check.limit', { limit: term('trailerMax') }), value: towed.value ?? 0 },
     { name: message('step.lessBallMax'), value: -ball },
   ];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule: 'combination.sum',
     facts,
     side: 'vehicle',
@@ -32,6 +33,6 @@ export function combinationSumCheck(compiled: Compiled): readonly Check[] {
     quantity: 'combination',
     name: message('check.combinationSum'),
   });
-  const judged = judgeMost(compiled, compiled.values.combination, { ...givenLimit(limit), missing });
+  const judged = judgeMost(loads, loads.values.combination, { ...givenLimit(limit), missing });
   return [judgedAs(check, judged, limit === null ? {} : { worked: { op: 'sum', of: parts } })];
 }

@@ -1,4 +1,4 @@
-import type { FactLayer } from './facts.ts';
+import type { FactLayer } from '../checks/ruleFacts.ts';
 
 /** True wherever a plate is: a body may not weigh more than its plate, an axle not carry more than its rating. */
 export const commonFacts: FactLayer = {

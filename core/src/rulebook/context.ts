@@ -1,76 +1,20 @@
-import type { Compiled, Value } from '../loading/compile.ts';
+import type { RuleId, RuleInForce } from '../checks/ruleFacts.ts';
+import type { Loads } from '../loads/loads.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import { regionOf, type Jurisdiction, type Region } from '../situation/situation.ts';
+import { platedLimit, type Limit } from '../rig/plated.ts';
+import { regionOf, type Region } from '../situation/situation.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { massTolerance } from '../units/rounding.ts';
-import type { Check } from './check.ts';
-import type { RuleId, RuleInForce } from './facts.ts';
-import { judge } from './judge.ts';
 import { factsIn } from './layers.ts';
-import { platedLimit, unconfirmed, type Limit } from '../rig/plated.ts';
 
-/** Plates and mass checks follow the country in which the body is registered. */
-export const placeOf = (compiled: Compiled, side: Side): Jurisdiction => compiled.view.situation[side];
+export const factsFor = (loads: Loads, side: Side, rule: RuleId): RuleInForce | null =>
+  factsIn(loads.view.situation[side])[rule] ?? null;
 
-export const factsFor = (compiled: Compiled, side: Side, rule: RuleId): RuleInForce | null =>
-  factsIn(placeOf(compiled, side))[rule] ?? null;
-
-export const regionFor = (compiled: Compiled, side: Side): Region => regionOf(placeOf(compiled, side).country);
+export const regionFor = (loads: Loads, side: Side): Region => regionOf(loads.view.situation[side].country);
 
 /** The lowest figure that holds, of the bodies asked. */
-export const plated = (compiled: Compiled, limit: LimitName, holders: readonly Side[]): Limit =>
+export const plated = (loads: Loads, limit: LimitName, holders: readonly Side[]): Limit =>
   platedLimit(
-    compiled.view,
+    loads.view,
     limit,
-    holders.map((side) => compiled.view[side]),
+    holders.map((side) => loads.view[side]),
   );
-
-/** The reserve an owner wants kept free. */
-const reserveOf = (compiled: Compiled): number => compiled.view.situation.reserve ?? 0;
-
-export type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use'>;
-
-/**
- * Compares a load with a most. A lower figure that may or may not hold is used where the load keeps it anyway; where it
- * would decide, nothing is decided.
- */
-export function judgeMost(compiled: Compiled, demand: Value, limit: Limit): Judged {
-  const missing = [...(demand.kind === 'unknown' ? demand.missing : []), ...limit.missing];
-  const known = demand.kind === 'known' ? demand : null;
-  const base = { demand: known?.value ?? null, sigma: known?.sigma ?? null, limit: limit.value, missing };
-  const unknown = { ...base, margin: null, status: 'unknown', use: known?.row ?? null } as const;
-  if (!known || limit.value === null) return unknown;
-  const lowest = Math.min(limit.value, ...limit.doubtful.map((figure) => figure.value));
-  const keepsAll = known.value <= lowest + massTolerance;
-  if (!keepsAll && known.value <= limit.value + massTolerance) {
-    const { vehicle, trailer, camper } = compiled.view;
-    const name = limit.doubtful[0]?.limit;
-    return name
-      ? { ...unknown, missing: [...missing, ...unconfirmed([vehicle, trailer, camper], name, limit.doubtful)] }
-      : unknown;
-  }
-  const counted = keepsAll ? lowest : limit.value;
-  const margin = counted - known.value;
-  const status = judge(margin, known.sigma, reserveOf(compiled));
-  return { ...base, limit: counted, margin, status, use: known.row };
-}
-
-/** Compares a load with a least; `margin` is a value of its own, since a least may be a share of another load. */
-export function judgeLeast(compiled: Compiled, demand: Value, limit: number | null, margin: Value): Judged {
-  const missing = margin.kind === 'unknown' ? margin.missing : demand.kind === 'unknown' ? demand.missing : [];
-  const base = { demand: demand.kind === 'known' ? demand.value : null, limit, missing };
-  const sigma = demand.kind === 'known' ? demand.sigma : null;
-  if (margin.kind !== 'known' || demand.kind !== 'known') {
-    return { ...base, sigma, margin: null, status: 'unknown', use: null };
-  }
-  return {
-    ...base,
-    sigma,
-    margin: margin.value,
-    status: judge(margin.value, margin.sigma, reserveOf(compiled)),
-    use: margin.row,
-  };
-}
-
-/** A limit nobody read off a plate: a table, a formula. */
-export const givenLimit = (value: number | null): Limit => ({ value, figures: [], missing: [], doubtful: [] });

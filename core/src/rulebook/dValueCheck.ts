@@ -1,30 +1,30 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { dValueKn, fifthWheelDValueKn } from '../limits/dValue.ts';
 import { message } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { factsFor, plated, regionFor } from './context.ts';
-import { judge } from './judge.ts';
+import { judge } from '../checks/judge.ts';
 
 /**
  * The D-value the permitted masses ask for, against the lowest plate of ball, coupling head, tow bar. It knows nothing of
  * the load: permitted masses are compared, not actual ones. The trailer's whole mass is the stricter reading and decides;
  * for a centre-axle trailer the approval text takes its permitted axle load, which is said as a note.
  */
-export function dValueCheck(compiled: Compiled): readonly Check[] {
-  const { vehicle, trailer } = compiled.view;
-  const facts = factsFor(compiled, 'vehicle', 'coupling.dValue');
-  const plate = plated(compiled, 'dValueKn', ['vehicle', 'trailer']);
+export function dValueCheck(loads: Loads): readonly Check[] {
+  const { vehicle, trailer } = loads.view;
+  const facts = factsFor(loads, 'vehicle', 'coupling.dValue');
+  const plate = plated(loads, 'dValueKn', ['vehicle', 'trailer']);
   if (!vehicle || !trailer || !facts || plate.figures.length === 0) return [];
-  const needed = neededDValue(compiled);
+  const needed = neededDValue(loads);
   const limit = plate.value;
   const margin = needed.value === null || limit === null ? null : limit - needed.value;
   return [
     {
       id: 'coupling.dValue',
       rule: 'coupling.dValue',
-      region: regionFor(compiled, 'vehicle'),
+      region: regionFor(loads, 'vehicle'),
       kind: facts.kind,
       group: 'coupling',
       quantity: 'dValue',
@@ -56,14 +56,14 @@ interface Needed {
 }
 
 /** D out of the permitted masses on the plates. */
-function neededDValue(compiled: Compiled): Needed {
-  const car = plated(compiled, 'vehicleMax', ['vehicle']);
-  const whole = plated(compiled, 'trailerMax', ['trailer']);
-  const axles = plated(compiled, 'trailerAxlesMax', ['trailer']).value;
+function neededDValue(loads: Loads): Needed {
+  const car = plated(loads, 'vehicleMax', ['vehicle']);
+  const whole = plated(loads, 'trailerMax', ['trailer']);
+  const axles = plated(loads, 'trailerAxlesMax', ['trailer']).value;
   const missing = [...car.missing, ...whole.missing];
   if (car.value === null || whole.value === null) return { value: null, byAxles: null, missing };
-  if (isFifthWheel(compiled.view.trailer)) {
-    const pin = plated(compiled, 'ballMax', ['vehicle', 'trailer']);
+  if (isFifthWheel(loads.view.trailer)) {
+    const pin = plated(loads, 'ballMax', ['vehicle', 'trailer']);
     return pin.value === null
       ? { value: null, byAxles: null, missing: [...missing, ...pin.missing] }
       : { value: fifthWheelDValueKn(car.value, whole.value, pin.value), byAxles: null, missing };

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { situationIn, type Situation } from '../situation/situation.ts';
 import { covers, type Cover, type Licence, type LicenceClass } from '../situation/licence.ts';

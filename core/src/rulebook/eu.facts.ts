@@ -1,4 +1,4 @@
-import type { FactLayer } from './facts.ts';
+import type { FactLayer } from '../checks/ruleFacts.ts';
 
 /** Common to the European Union. From general knowledge, not yet checked against the text. */
 export const europeanFacts: FactLayer = {

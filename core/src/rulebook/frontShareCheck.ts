@@ -1,23 +1,23 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message } from '../messages/message.ts';
-import type { Check } from './check.ts';
-import { factsFor, judgeLeast } from './context.ts';
-import { lessTimes } from './lessTimes.ts';
-import { judgedAs, newCheck } from './newCheck.ts';
+import type { Check } from '../checks/check.ts';
+import { judgeLeast } from '../checks/judgeLoad.ts';
+import { factsFor } from './context.ts';
+import { judgedAs, newCheck } from '../checks/newCheck.ts';
 
 /**
  * A front axle that has gone light steers and brakes badly. Advice of low confidence, as a share of the vehicle's own
  * load; a maker's stated least goes before it.
  */
-export function frontShareCheck(compiled: Compiled): readonly Check[] {
-  const facts = factsFor(compiled, 'vehicle', 'axle.frontShare');
-  const share = compiled.view.trailer ? facts?.figures?.['towing'] : facts?.figures?.['solo'];
+export function frontShareCheck(loads: Loads): readonly Check[] {
+  const facts = factsFor(loads, 'vehicle', 'axle.frontShare');
+  const share = loads.view.trailer ? facts?.figures?.['towing'] : facts?.figures?.['solo'];
   if (!facts || share === undefined) return [];
-  const { frontAxle, vehicleTotal } = compiled.values;
+  const { frontAxle, vehicleTotal } = loads.values;
   const both = frontAxle.kind === 'known' && vehicleTotal.kind === 'known';
   const least = both ? share * vehicleTotal.value : null;
-  const margin = lessTimes(compiled, frontAxle, share, vehicleTotal);
-  const check = newCheck(compiled, {
+  const margin = loads.lessTimes('frontAxle', share, 'vehicleTotal');
+  const check = newCheck(loads, {
     rule: 'axle.frontShare',
     facts,
     side: 'vehicle',
@@ -28,5 +28,5 @@ export function frontShareCheck(compiled: Compiled): readonly Check[] {
     }),
     sense: 'min',
   });
-  return [judgedAs(check, judgeLeast(compiled, frontAxle, least, margin))];
+  return [judgedAs(check, judgeLeast(loads, frontAxle, least, margin))];
 }

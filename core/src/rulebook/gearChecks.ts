@@ -1,13 +1,14 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { tyreCapacity, tyreReserve } from '../limits/tyreCapacity.ts';
 import { message, type Message } from '../messages/message.ts';
 import type { GearAxle, RunningGear } from '../rig/runningGear.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
-import type { Check } from './check.ts';
-import { factsFor, givenLimit, judgeMost } from './context.ts';
-import { judgedAs, newCheck } from './newCheck.ts';
-import type { RuleId } from './facts.ts';
+import type { Check } from '../checks/check.ts';
+import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
+import { factsFor } from './context.ts';
+import { judgedAs, newCheck } from '../checks/newCheck.ts';
+import type { RuleId } from '../checks/ruleFacts.ts';
 
 const quantities: Readonly<Record<GearAxle, QuantityName>> = {
   front: 'frontAxle',
@@ -17,19 +18,19 @@ const quantities: Readonly<Record<GearAxle, QuantityName>> = {
 };
 
 /** Tyres, wheels and springs of every axle somebody has described, against the load on it. */
-export function gearChecks(compiled: Compiled): readonly Check[] {
-  const { vehicle, trailer } = compiled.view;
+export function gearChecks(loads: Loads): readonly Check[] {
+  const { vehicle, trailer } = loads.view;
   return [
-    ...(vehicle?.gear ?? []).flatMap((gear) => axleChecks(compiled, 'vehicle', gear)),
-    ...(trailer?.gear ?? []).flatMap((gear) => axleChecks(compiled, 'trailer', gear)),
+    ...(vehicle?.gear ?? []).flatMap((gear) => axleChecks(loads, 'vehicle', gear)),
+    ...(trailer?.gear ?? []).flatMap((gear) => axleChecks(loads, 'trailer', gear)),
   ];
 }
 
-function axleChecks(compiled: Compiled, side: Side, gear: RunningGear): readonly Check[] {
+function axleChecks(loads: Loads, side: Side, gear: RunningGear): readonly Check[] {
   const tyres = gear.loadIndex === undefined ? null : tyreCapacity(gear.loadIndex, gear.twinned ?? false, gear.wheels);
   const wheels = gear.wheelRating === undefined ? null : gear.wheelRating * gear.wheels;
   const check = (rule: RuleId, limit: number | null | undefined, name: string, notes: readonly Message[] = []) =>
-    limit === null || limit === undefined ? [] : gearCheck(compiled, side, gear, rule, limit, name, notes);
+    limit === null || limit === undefined ? [] : gearCheck(loads, side, gear, rule, limit, name, notes);
   const unread = tyres === null && gear.loadIndex !== undefined;
   return [
     ...check('gear.tyres', tyres?.capacity, 'check.tyres', unread ? [message('check.note.indexOffTable')] : []),
@@ -40,7 +41,7 @@ function axleChecks(compiled: Compiled, side: Side, gear: RunningGear): readonly
 }
 
 function gearCheck(
-  compiled: Compiled,
+  loads: Loads,
   side: Side,
   gear: RunningGear,
   rule: RuleId,
@@ -48,11 +49,11 @@ function gearCheck(
   name: string,
   notes: readonly Message[],
 ): readonly Check[] {
-  const facts = factsFor(compiled, side, rule);
-  const quantity = gearQuantity(compiled, gear.axle);
-  const demand = compiled.values[quantity];
+  const facts = factsFor(loads, side, rule);
+  const quantity = gearQuantity(loads, gear.axle);
+  const demand = loads.values[quantity];
   if (!facts || demand.kind === 'absent') return [];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule,
     id: `${rule}:${gear.axle}`,
     facts,
@@ -64,8 +65,8 @@ function gearCheck(
       share: { kind: 'amount', unit: 'percent', value: tyreReserve * 100, rounding: 'nearest' },
     }),
   });
-  return [judgedAs(check, judgeMost(compiled, demand, givenLimit(limit)), { notes })];
+  return [judgedAs(check, judgeMost(loads, demand, givenLimit(limit)), { notes })];
 }
 
-const gearQuantity = (compiled: Compiled, axle: GearAxle): QuantityName =>
-  axle === 'rear' && compiled.view.vehicle?.geometry.tagAxle ? 'driveAxle' : quantities[axle];
+const gearQuantity = (loads: Loads, axle: GearAxle): QuantityName =>
+  axle === 'rear' && loads.view.vehicle?.geometry.tagAxle ? 'driveAxle' : quantities[axle];

@@ -1,15 +1,15 @@
 import { speedOfSymbol, tyreAge } from '../limits/tyreMarks.ts';
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, term, type Message } from '../messages/message.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Missing } from '../rig/missing.ts';
 import { heldFigures } from '../rig/plated.ts';
 import { journeyOf } from '../situation/situation.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { plated } from './context.ts';
 import { factsIn } from './layers.ts';
-import { judgeCounted, newCheck, timesOf } from './newCheck.ts';
+import { judgeCounted, newCheck, timesOf } from '../checks/newCheck.ts';
 import { missingOn } from './tyreMarkChecks.ts';
 
 /** One of the things asked for beside the masses. */
@@ -24,13 +24,13 @@ interface Asked {
  * vehicle's registered empty mass, and what must be fitted. Ninth exception of the road traffic regulations. The factor
  * for caravans is used, the strictest; trailers of other kinds have a better one.
  */
-export function hundredCheck(compiled: Compiled): readonly Check[] {
-  const { vehicle, trailer, situation } = compiled.view;
+export function hundredCheck(loads: Loads): readonly Check[] {
+  const { vehicle, trailer, situation } = loads.view;
   const facts = journeyOf(situation)
     .map((place) => factsIn(place)['road.hundred'])
     .find((found) => found !== undefined);
   if (!facts || !vehicle || !trailer) return [];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule: 'road.hundred',
     facts,
     side: 'trailer',
@@ -38,12 +38,12 @@ export function hundredCheck(compiled: Compiled): readonly Check[] {
     quantity: 'plated',
     name: message('check.hundred'),
   });
-  const mass = plated(compiled, 'trailerMax', ['trailer']);
-  const limit = hundredLimit(compiled, vehicle, trailer, facts.figures ?? {});
+  const mass = plated(loads, 'trailerMax', ['trailer']);
+  const limit = hundredLimit(loads, vehicle, trailer, facts.figures ?? {});
   const judged = judgeCounted('max', mass.value, limit.value);
   const asked = [
-    ...vehicleAsked(compiled, vehicle, facts.figures ?? {}),
-    ...trailerAsked(compiled, trailer, facts.figures ?? {}),
+    ...vehicleAsked(loads, vehicle, facts.figures ?? {}),
+    ...trailerAsked(loads, trailer, facts.figures ?? {}),
   ];
   const refused = asked.filter((one) => one.answer === 'no').map((one) => one.no);
   const open = asked.filter((one) => one.answer === 'unknown').map((one) => one.missing);
@@ -55,18 +55,18 @@ export function hundredCheck(compiled: Compiled): readonly Check[] {
 type Figures = Readonly<Record<string, number>>;
 
 /** The lowest of: the factor times the registered empty mass, the vehicle's own plated total, its towing limit. */
-function hundredLimit(compiled: Compiled, vehicle: Vehicle, trailer: Trailer, figures: Figures) {
-  const registered = heldFigures(compiled.view, vehicle, 'emptyStated').find(
+function hundredLimit(loads: Loads, vehicle: Vehicle, trailer: Trailer, figures: Figures) {
+  const registered = heldFigures(loads.view, vehicle, 'emptyStated').find(
     (figure) => figure.source === 'registration',
   )?.value;
-  const car = plated(compiled, 'vehicleMax', ['vehicle']);
-  const tow = plated(compiled, trailer.braked ? 'towBraked' : 'towUnbraked', ['vehicle']);
+  const car = plated(loads, 'vehicleMax', ['vehicle']);
+  const tow = plated(loads, trailer.braked ? 'towBraked' : 'towUnbraked', ['vehicle']);
   const factor = factorFor(trailer, figures);
   const missing = [
-    ...(registered === undefined ? [missingOn(compiled, 'vehicle', 'registeredEmpty')] : []),
+    ...(registered === undefined ? [missingOn(loads, 'vehicle', 'registeredEmpty')] : []),
     ...car.missing,
     ...tow.missing,
-    ...(factor === null ? [missingOn(compiled, 'trailer', 'dampers')] : []),
+    ...(factor === null ? [missingOn(loads, 'trailer', 'dampers')] : []),
   ];
   const known = registered !== undefined && car.value !== null && tow.value !== null && factor !== null;
   if (!known) return { value: null, missing, worked: {} };
@@ -90,18 +90,18 @@ function factorFor(trailer: Trailer, figures: Figures): number | null {
 const answered = (presence: Vehicle['abs']): Asked['answer'] =>
   presence === 'present' ? 'yes' : presence === 'absent' ? 'no' : 'unknown';
 
-function vehicleAsked(compiled: Compiled, vehicle: Vehicle, { vehicleMostKg = 0 }: Figures): readonly Asked[] {
-  const mass = plated(compiled, 'vehicleMax', ['vehicle']).value;
+function vehicleAsked(loads: Loads, vehicle: Vehicle, { vehicleMostKg = 0 }: Figures): readonly Asked[] {
+  const mass = plated(loads, 'vehicleMax', ['vehicle']).value;
   return [
-    { answer: answered(vehicle.abs), no: message('hundred.noAbs'), missing: missingOn(compiled, 'vehicle', 'abs') },
+    { answer: answered(vehicle.abs), no: message('hundred.noAbs'), missing: missingOn(loads, 'vehicle', 'abs') },
     ...(mass !== null && mass > vehicleMostKg
-      ? [{ answer: 'no', no: message('hundred.heavyVehicle'), missing: missingOn(compiled, 'vehicle', 'abs') } as const]
+      ? [{ answer: 'no', no: message('hundred.heavyVehicle'), missing: missingOn(loads, 'vehicle', 'abs') } as const]
       : []),
   ];
 }
 
-function trailerAsked(compiled: Compiled, trailer: Trailer, { tyreYears = 0, tyreKmh = 0 }: Figures): readonly Asked[] {
-  const { date } = compiled.view.situation;
+function trailerAsked(loads: Loads, trailer: Trailer, { tyreYears = 0, tyreKmh = 0 }: Figures): readonly Asked[] {
+  const { date } = loads.view.situation;
   const gear = trailer.gear?.find((one) => one.axle === 'trailer');
   const speed = gear?.speedSymbol === undefined ? null : speedOfSymbol(gear.speedSymbol);
   const age = gear?.ageCode === undefined || date === undefined ? null : tyreAge(gear.ageCode, date);
@@ -110,17 +110,17 @@ function trailerAsked(compiled: Compiled, trailer: Trailer, { tyreYears = 0, tyr
     {
       answer: answered(trailer.hundredPlate),
       no: message('hundred.noPlate'),
-      missing: missingOn(compiled, 'trailer', 'hundredPlate'),
+      missing: missingOn(loads, 'trailer', 'hundredPlate'),
     },
     {
       answer: known(age === null ? null : age < tyreYears),
       no: message('hundred.oldTyres'),
-      missing: missingOn(compiled, 'trailer', gear?.ageCode === undefined ? 'tyreAge' : 'date'),
+      missing: missingOn(loads, 'trailer', gear?.ageCode === undefined ? 'tyreAge' : 'date'),
     },
     {
       answer: known(speed === null ? null : speed >= tyreKmh),
       no: message('hundred.slowTyres'),
-      missing: missingOn(compiled, 'trailer', 'tyreSymbol'),
+      missing: missingOn(loads, 'trailer', 'tyreSymbol'),
     },
   ];
 }

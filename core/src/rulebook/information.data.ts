@@ -1,6 +1,6 @@
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
-import type { Confidence } from './check.ts';
+import type { Confidence } from '../checks/check.ts';
 
 /** On which rigs something bears. Plated masses throughout. */
 export type Bears =

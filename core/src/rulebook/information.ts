@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { isMotorCaravan } from '../rig/body.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
 import { platedAxles } from './brakeKindChecks.ts';
@@ -13,12 +13,12 @@ export interface Information {
 }
 
 /** What is said of the places this rig travels through or is registered in; what does not bear on it is there too. */
-export function informationFor(compiled: Compiled): readonly Information[] {
-  const { situation } = compiled.view;
+export function informationFor(loads: Loads): readonly Information[] {
+  const { situation } = loads.view;
   return information.flatMap((facts): readonly Information[] => {
     const places = facts.by === 'travel' ? journeyOf(situation) : [situation.vehicle];
     const place = places.find((one) => isOf(facts, one));
-    return place ? [{ facts, place, bears: bearing(compiled, facts.bears) }] : [];
+    return place ? [{ facts, place, bears: bearing(loads, facts.bears) }] : [];
   });
 }
 
@@ -34,9 +34,9 @@ const when = (condition: boolean): Information['bears'] => (condition ? 'yes' : 
 const whenKnown = (value: number | null, test: (value: number) => boolean): Information['bears'] =>
   value === null ? 'unknown' : when(test(value));
 
-function bearing(compiled: Compiled, bears: Bears): Information['bears'] {
-  const { vehicle, trailer } = compiled.view;
-  const car = vehicle ? plated(compiled, 'vehicleMax', ['vehicle']).value : 0;
+function bearing(loads: Loads, bears: Bears): Information['bears'] {
+  const { vehicle, trailer } = loads.view;
+  const car = vehicle ? plated(loads, 'vehicleMax', ['vehicle']).value : 0;
   switch (bears) {
     case 'always':
       return 'yes';
@@ -51,10 +51,10 @@ function bearing(compiled: Compiled, bears: Bears): Information['bears'] {
     case 'licenceGap':
       return whenKnown(car, (mass) => mass > carMass && mass <= licenceToCome);
     case 'heavyLaw': {
-      const towed = trailer ? plated(compiled, 'trailerMax', ['trailer']).value : 0;
+      const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : 0;
       return whenKnown(car === null || towed === null ? null : Math.max(car, towed), (mass) => mass > heavyLawMass);
     }
     case 'brakedFully':
-      return trailer ? whenKnown(platedAxles(compiled).value, (mass) => mass > fullBrakes) : 'no';
+      return trailer ? whenKnown(platedAxles(loads).value, (mass) => mass > fullBrakes) : 'no';
   }
 }

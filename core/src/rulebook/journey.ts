@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { journeyOf, samePlace, type Jurisdiction } from '../situation/situation.ts';
 import { factsIn } from './layers.ts';
 import { speedRule, type SpeedRule } from './speeds.ts';
@@ -13,8 +13,8 @@ export interface JourneyStop {
 }
 
 /** Home and every place of the journey side by side: what changes on the way. Plates stay what they are. */
-export function journeyStops(compiled: Compiled): readonly JourneyStop[] {
-  const { situation, vehicle, trailer } = compiled.view;
+export function journeyStops(loads: Loads): readonly JourneyStop[] {
+  const { situation, vehicle, trailer } = loads.view;
   const home = vehicle ? situation.vehicle : situation.trailer;
   const stops = [home, ...journeyOf(situation).filter((place) => !samePlace(place, home))];
   return stops.map((place) => {
@@ -22,7 +22,7 @@ export function journeyStops(compiled: Compiled): readonly JourneyStop[] {
     return {
       place,
       home: place === home,
-      speed: speedRule(compiled, place),
+      speed: speedRule(loads, place),
       leastBall: !trailer ? null : kind === 'legal' || kind === 'guidance' ? kind : 'none',
     };
   });

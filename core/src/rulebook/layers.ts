@@ -4,7 +4,7 @@ import { australianFacts } from './au.facts.ts';
 import { stateFacts } from './auStates.facts.ts';
 import { commonFacts } from './common.facts.ts';
 import { europeanFacts, germanFacts } from './eu.facts.ts';
-import { layered, type FactLayer, type RuleFacts, type RuleId, type RulesInForce } from './facts.ts';
+import { layered, type FactLayer, type RuleFacts, type RuleId, type RulesInForce } from '../checks/ruleFacts.ts';
 import { austrianFacts, dutchFacts, frenchFacts, italianFacts, spanishFacts, swissFacts } from './neighbours.facts.ts';
 import { britishFacts, northernIrishFacts } from './uk.facts.ts';
 

@@ -1,6 +1,6 @@
 import { platedLimit } from '../rig/plated.ts';
 import type { RigView } from '../loading/rigView.ts';
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { kilograms, message, type Message } from '../messages/message.ts';
 import type { Trailer } from '../rig/body.ts';
 import {
@@ -12,27 +12,27 @@ import {
   type LicensedMasses,
 } from '../situation/licence.ts';
 import { regionOf } from '../situation/situation.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { plated } from './context.ts';
-import type { RuleInForce } from './facts.ts';
+import type { RuleInForce } from '../checks/ruleFacts.ts';
 import { factsIn } from './layers.ts';
 
 /** Whether the driver may: by plated masses, whatever the rig weighs today. Nothing is judged where nobody said. */
-export function licenceChecks(compiled: Compiled): readonly Check[] {
-  const { licence } = compiled.view.situation;
-  const { vehicle, trailer } = compiled.view;
+export function licenceChecks(loads: Loads): readonly Check[] {
+  const { licence } = loads.view.situation;
+  const { vehicle, trailer } = loads.view;
   if (!licence || !vehicle) return [];
   const facts = factsIn({ country: licence.issuer })['people.licence'];
   if (!facts) return [];
-  const car = plated(compiled, 'vehicleMax', ['vehicle']);
-  const towed = trailer ? plated(compiled, 'trailerMax', ['trailer']) : null;
+  const car = plated(loads, 'vehicleMax', ['vehicle']);
+  const towed = trailer ? plated(loads, 'trailerMax', ['trailer']) : null;
   const missing = [...car.missing, ...(towed?.missing ?? [])];
   if (car.value === null || (towed && towed.value === null)) {
-    return [classCheck(licence, facts, { status: 'unknown', missing, notes: [] }), ...noviceCheck(compiled, licence)];
+    return [classCheck(licence, facts, { status: 'unknown', missing, notes: [] }), ...noviceCheck(loads, licence)];
   }
   const masses = { vehicle: car.value, trailer: towed?.value ?? null, zeroEmission: vehicle.zeroEmission };
   const figures = [...car.figures, ...(towed?.figures ?? [])];
-  return [{ ...classCheck(licence, facts, said(licence, masses)), figures }, ...noviceCheck(compiled, licence)];
+  return [{ ...classCheck(licence, facts, said(licence, masses)), figures }, ...noviceCheck(loads, licence)];
 }
 
 type Said = Pick<Check, 'status' | 'missing' | 'notes'>;
@@ -106,7 +106,7 @@ const yesNo = (
  * New drivers in some Australian states tow little or nothing; the state travelled in decides. Its facts say by stage what
  * may be towed, by which mass; a stage they do not name is not known.
  */
-function noviceCheck({ view }: Compiled, licence: Licence): readonly Check[] {
+function noviceCheck({ view }: Loads, licence: Licence): readonly Check[] {
   const { novice } = licence;
   const { travel } = view.situation;
   const facts = factsIn(travel)['people.novice'];

@@ -1,47 +1,48 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, term, type Message } from '../messages/message.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { massTolerance } from '../units/rounding.ts';
-import type { Check } from './check.ts';
-import { factsFor, judgeLeast, judgeMost, placeOf, plated, regionFor } from './context.ts';
+import type { Check } from '../checks/check.ts';
+import { judgeLeast, judgeMost } from '../checks/judgeLoad.ts';
+import { factsFor, plated, regionFor } from './context.ts';
 import type { Limit } from '../rig/plated.ts';
 import { limitTerm } from './couplingTerms.ts';
-import { judgedAs, newCheck } from './newCheck.ts';
+import { judgedAs, newCheck } from '../checks/newCheck.ts';
 import { limitChecks, type LimitCheck } from './limitDefinitions.ts';
 
 /** Every plated limit of the rig against its load. */
-export const plainChecks = (compiled: Compiled): readonly Check[] =>
-  limitChecks.flatMap((definition) => plainCheck(compiled, definition) ?? []);
+export const plainChecks = (loads: Loads): readonly Check[] =>
+  limitChecks.flatMap((definition) => plainCheck(loads, definition) ?? []);
 
-function plainCheck(compiled: Compiled, definition: LimitCheck): Check | null {
+function plainCheck(loads: Loads, definition: LimitCheck): Check | null {
   const { rule, side } = definition;
-  const facts = factsFor(compiled, side, rule);
+  const facts = factsFor(loads, side, rule);
   if (!facts) return null;
-  const quantity = judgedQuantity(compiled, definition);
-  const limitName = judgedLimit(compiled, definition);
-  const demand = compiled.values[quantity];
-  const check = newCheck(compiled, {
+  const quantity = judgedQuantity(loads, definition);
+  const limitName = judgedLimit(loads, definition);
+  const demand = loads.values[quantity];
+  const check = newCheck(loads, {
     rule,
     facts,
     side,
     group: definition.group,
     quantity,
-    name: message('check.limit', { limit: term(limitTerm(compiled.view, limitName)) }),
+    name: message('check.limit', { limit: term(limitTerm(loads.view, limitName)) }),
     sense: definition.sense,
     required: definition.required,
   });
-  const why = whyNot(compiled, definition);
+  const why = whyNot(loads, definition);
   if (demand.kind === 'absent' || why) return notApplicable(check, why ?? 'check.no.trailer');
-  const plate = plated(compiled, limitName, limitName === 'ballMax' ? ['vehicle', 'trailer'] : [side]);
-  const limit = capped(compiled, definition.limit, limitName, plate);
+  const plate = plated(loads, limitName, limitName === 'ballMax' ? ['vehicle', 'trailer'] : [side]);
+  const limit = capped(loads, definition.limit, limitName, plate);
   const silent = limit.value === null && limit.doubtful.length === 0;
   if (definition.optional && silent) return notApplicable(check, 'check.no.figure');
   const judged =
     definition.sense === 'min'
-      ? judgeLeast(compiled, demand, limit.value, shifted(demand, limit.value ?? 0))
-      : judgeMost(compiled, demand, limit);
-  const notes = [...towNotes(compiled, definition, limit.value), ...allowanceNotes(definition.limit, limitName)];
+      ? judgeLeast(loads, demand, limit.value, shifted(demand, limit.value ?? 0))
+      : judgeMost(loads, demand, limit);
+  const notes = [...towNotes(loads, definition, limit.value), ...allowanceNotes(definition.limit, limitName)];
   return judgedAs(check, judged, { figures: figuresOf(limit, judged.limit), notes });
 }
 
@@ -50,7 +51,7 @@ const figuresOf = (limit: ReturnType<typeof plated>, used: number | null) =>
   used !== null && limit.value !== null && used < limit.value ? [...limit.doubtful, ...limit.figures] : limit.figures;
 
 /** A value less a fixed figure: same row, same ±. */
-const shifted = (demand: Compiled['values'][QuantityName], by: number) =>
+const shifted = (demand: Loads['values'][QuantityName], by: number) =>
   demand.kind === 'known' ? { ...demand, value: demand.value - by } : demand;
 
 const notApplicable = (check: Check, why: string): Check => ({
@@ -59,10 +60,10 @@ const notApplicable = (check: Check, why: string): Check => ({
   notes: [message(why)],
 });
 
-function whyNot(compiled: Compiled, { rule, side }: LimitCheck): string | null {
-  const { vehicle, trailer } = compiled.view;
+function whyNot(loads: Loads, { rule, side }: LimitCheck): string | null {
+  const { vehicle, trailer } = loads.view;
   if (!vehicle && side === 'vehicle' && rule !== 'ball.max') return 'check.no.vehicle';
-  if (!vehicle && rule === 'ball.max' && plated(compiled, 'ballMax', ['trailer']).figures.length === 0) {
+  if (!vehicle && rule === 'ball.max' && plated(loads, 'ballMax', ['trailer']).figures.length === 0) {
     return 'check.no.figure';
   }
   if (rule === 'axle.tag' && !vehicle?.geometry.tagAxle) return 'check.no.tagAxle';
@@ -73,10 +74,10 @@ function whyNot(compiled: Compiled, { rule, side }: LimitCheck): string | null {
 }
 
 /** With a tag axle the rear limit is the drive axle's; German law compares towed mass as the load on the trailer's axles. */
-function judgedQuantity(compiled: Compiled, { rule, quantity }: LimitCheck): QuantityName {
-  if (rule === 'axle.rear' && compiled.view.vehicle?.geometry.tagAxle) return 'driveAxle';
+function judgedQuantity(loads: Loads, { rule, quantity }: LimitCheck): QuantityName {
+  if (rule === 'axle.rear' && loads.view.vehicle?.geometry.tagAxle) return 'driveAxle';
   const towing = rule === 'tow.braked' || rule === 'tow.unbraked';
-  return towing && placeOf(compiled, 'vehicle').country === 'DE' ? 'trailerAxles' : quantity;
+  return towing && loads.view.situation.vehicle.country === 'DE' ? 'trailerAxles' : quantity;
 }
 
 const towingAllowances: Readonly<Partial<Record<LimitName, LimitName>>> = {
@@ -89,10 +90,10 @@ const towingAllowances: Readonly<Partial<Record<LimitName, LimitName>>> = {
  * papers state it, under European and British rules; never solo, and never in Australia. Regulation (EU) 1230/2012 and
  * 2021/535, medium confidence on the road.
  */
-function judgedLimit(compiled: Compiled, { limit }: LimitCheck): LimitName {
+function judgedLimit(loads: Loads, { limit }: LimitCheck): LimitName {
   const more = towingAllowances[limit];
-  if (!more || !compiled.view.trailer || regionFor(compiled, 'vehicle') === 'au') return limit;
-  return plated(compiled, more, ['vehicle']).value === null ? limit : more;
+  if (!more || !loads.view.trailer || regionFor(loads, 'vehicle') === 'au') return limit;
+  return plated(loads, more, ['vehicle']).value === null ? limit : more;
 }
 
 const allowanceShare = { vehicleMax: 0.1, rearAxleMax: 0.15 } as const;
@@ -102,9 +103,9 @@ const allowanceMostKg = 100;
  * An allowance that is typed higher than the approval text permits counts only up to that: 15 % on the rear axle, on the
  * vehicle the lower of 10 % and 100 kg.
  */
-function capped(compiled: Compiled, plain: LimitName, judged: LimitName, limit: Limit): Limit {
+function capped(loads: Loads, plain: LimitName, judged: LimitName, limit: Limit): Limit {
   if (plain === judged || limit.value === null || (plain !== 'vehicleMax' && plain !== 'rearAxleMax')) return limit;
-  const own = plated(compiled, plain, ['vehicle']).value;
+  const own = plated(loads, plain, ['vehicle']).value;
   if (own === null) return limit;
   const more =
     plain === 'vehicleMax' ? Math.min(allowanceShare[plain] * own, allowanceMostKg) : allowanceShare[plain] * own;
@@ -115,10 +116,10 @@ const allowanceNotes = (plain: LimitName, judged: LimitName): readonly Message[]
   plain === judged ? [] : [message('check.note.towingAllowance')];
 
 /** Where the trailer's total fails the towing limit and its axle load passes, both readings are said. */
-function towNotes(compiled: Compiled, { rule }: LimitCheck, limit: number | null): readonly Message[] {
+function towNotes(loads: Loads, { rule }: LimitCheck, limit: number | null): readonly Message[] {
   if ((rule !== 'tow.braked' && rule !== 'tow.unbraked') || limit === null) return [];
-  const { country } = placeOf(compiled, 'vehicle');
-  const { trailerTotal: total, trailerAxles: axles } = compiled.values;
+  const { country } = loads.view.situation.vehicle;
+  const { trailerTotal: total, trailerAxles: axles } = loads.values;
   if (country === 'AU' || total.kind !== 'known' || axles.kind !== 'known') return [];
   const split = total.value > limit + massTolerance && axles.value <= limit + massTolerance;
   return split ? [message(country === 'DE' ? 'check.note.towByAxle' : 'check.note.towByTotal')] : [];

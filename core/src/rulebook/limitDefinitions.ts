@@ -1,8 +1,8 @@
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
-import type { CheckGroup } from './check.ts';
-import type { RuleId } from './facts.ts';
+import type { CheckGroup } from '../checks/check.ts';
+import type { RuleId } from '../checks/ruleFacts.ts';
 
 /** A plain comparison: one load, one plated limit. */
 export interface LimitCheck {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { countries } from '../situation/countries.ts';
@@ -8,8 +8,8 @@ import { caseView, vehicleOf } from '../testing/caseRig.ts';
 import { flatCheck } from '../testing/flat.ts';
 import { fuelTank, gearOn, made, plateOf, weightless, type Made } from '../testing/matrixRigs.ts';
 import { hasWord } from '../testing/words.ts';
-import type { Check } from './check.ts';
-import type { RuleId } from './facts.ts';
+import type { Check } from '../checks/check.ts';
+import type { RuleId } from '../checks/ruleFacts.ts';
 import { information } from './information.data.ts';
 import { factsIn } from './layers.ts';
 import { runRulebook } from './runRulebook.ts';

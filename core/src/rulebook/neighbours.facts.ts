@@ -1,4 +1,4 @@
-import type { FactLayer } from './facts.ts';
+import type { FactLayer } from '../checks/ruleFacts.ts';
 
 /**
  * Where national law differs from what is common to the Union, or is less well known. From general knowledge, not yet

@@ -1,6 +1,6 @@
 import type { RigView } from '../loading/rigView.ts';
 import { message, type Message } from '../messages/message.ts';
-import type { RuleId } from './facts.ts';
+import type { RuleId } from '../checks/ruleFacts.ts';
 
 const ofTrailers = /^(trailer|tow|ball|coupling|combination|brakes|breakaway|chains|road)\./;
 const ofPairs = /^(tow|combination|brakes\.controller|road)/;

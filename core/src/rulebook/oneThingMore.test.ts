@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';

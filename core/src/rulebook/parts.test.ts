@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Condition, Plate } from '../rig/plate.ts';
 import { situationIn } from '../situation/situation.ts';
@@ -201,7 +201,7 @@ describe('rigs of every kind', () => {
   it('carry a camper on the vehicle: its mass counts there, its own figure and the tray’s are kept', () => {
     const view = exampleView('australian-ute-camper-and-boat');
     const found = compile(view);
-    const camper = found.loads.filter((load) => load.body === 'wallaroo');
+    const camper = found.points.filter((load) => load.body === 'wallaroo');
     expect(camper.every((load) => load.side === 'vehicle')).toBe(true);
     const mass = camper.reduce((sum, load) => sum + load.mass, 0);
     expect(check(view, 'camper.max')).toMatchObject({ demand: expect.closeTo(mass, 6) as number, limit: 980 });

@@ -1,5 +1,5 @@
 import { message, type Message } from '../messages/message.ts';
-import type { RuleInForce } from './facts.ts';
+import type { RuleInForce } from '../checks/ruleFacts.ts';
 
 /** How a number of a rule is to be read; kg where its name ends so. */
 const readAs: Readonly<Record<string, 'share' | 'plain' | 'flag'>> = {

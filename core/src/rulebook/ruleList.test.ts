@@ -9,8 +9,8 @@ import { ruleList } from './ruleList.ts';
 const rulesOf = (name: (typeof exampleNames)[number], country?: (typeof countries)[number]) => {
   const view = exampleView(name);
   const here = country ? { ...view, situation: situationIn('here', 'here', country) } : view;
-  const { compiled, checks } = assess(here);
-  return { list: ruleList(compiled, checks), checks };
+  const { loads, checks } = assess(here);
+  return { list: ruleList(loads, checks), checks };
 };
 
 describe('the list of rules', () => {

@@ -1,8 +1,8 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { journeyOf, type Situation } from '../situation/situation.ts';
-import type { RuleId, RuleInForce, RulesInForce } from './facts.ts';
+import type { RuleId, RuleInForce, RulesInForce } from '../checks/ruleFacts.ts';
 import { factsIn } from './layers.ts';
 import { notAsked } from './notAsked.ts';
 import { ruleFigures } from './ruleFigures.ts';
@@ -21,7 +21,7 @@ export interface RuleEntry {
 }
 
 /** Every rule of the places where the bodies are registered and the driver's licence comes from, for the rule browser. */
-export function ruleList({ view }: Compiled, checks: readonly Check[]): readonly RuleEntry[] {
+export function ruleList({ view }: Loads, checks: readonly Check[]): readonly RuleEntry[] {
   const { situation } = view;
   const layer = {
     ...journeyFacts(situation),

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { Country } from '../situation/countries.ts';
 import { situationIn } from '../situation/situation.ts';
 import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
-import type { Check } from './check.ts';
-import { judge } from './judge.ts';
+import type { Check } from '../checks/check.ts';
+import { judge } from '../checks/judge.ts';
 import { runRulebook } from './runRulebook.ts';
 
 interface Changes {

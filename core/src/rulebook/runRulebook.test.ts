@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { viewRig } from '../loading/rigView.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 
@@ -14,7 +14,7 @@ describe('figures from which no number follows', () => {
   it('are no figures of a legal rig', () => {
     expect(after(() => undefined).legal).toBe(true);
     for (const mass of [NaN, Infinity, 1e308]) {
-      const { legal, checks, compiled } = after((document) => {
+      const { legal, checks, loads } = after((document) => {
         document.loadouts[0]!.crew[0]!.mass = mass;
       });
       expect(legal).not.toBe(true);
@@ -23,7 +23,7 @@ describe('figures from which no number follows', () => {
       else {
         expect(total).toMatchObject({ status: 'unknown', demand: null, margin: null });
         expect(total?.missing).toMatchObject([{ code: 'reckoning' }]);
-        expect(compiled.values.vehicleTotal).toMatchObject({ kind: 'unknown', missing: [{ code: 'reckoning' }] });
+        expect(loads.values.vehicleTotal).toMatchObject({ kind: 'unknown', missing: [{ code: 'reckoning' }] });
       }
       for (const { demand, limit, margin, sigma } of checks) {
         for (const one of [demand, limit, margin, sigma]) expect(one === null || Number.isFinite(one)).toBe(true);

@@ -1,10 +1,10 @@
-import { unreckonable, type Compiled } from '../loading/compile.ts';
+import { unreckonable, type Loads } from '../loads/loads.ts';
 import { ballChecks } from './ballChecks.ts';
 import { brakeChecks } from './brakeChecks.ts';
 import { brakeKindChecks } from './brakeKindChecks.ts';
 import { camperChecks } from './camperChecks.ts';
 import { chainCheck } from './chainCheck.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { combinationSumCheck } from './combinationSumCheck.ts';
 import { dValueCheck } from './dValueCheck.ts';
 import { frontShareCheck } from './frontShareCheck.ts';
@@ -18,13 +18,13 @@ import { towRatioChecks } from './towRatioChecks.ts';
 import { tyreMarkChecks } from './tyreMarkChecks.ts';
 
 /** Every check of the rig in its situation. Missing data, and figures that make no number, give `unknown`, never an exception. */
-export const runRulebook = (compiled: Compiled): readonly Check[] =>
-  checksOf(compiled).map((check) => (isFinite(check) ? check : unknown(check, compiled)));
+export const runRulebook = (loads: Loads): readonly Check[] =>
+  checksOf(loads).map((check) => (isFinite(check) ? check : unknown(check, loads)));
 
 const isFinite = ({ demand, limit, margin, sigma }: Check): boolean =>
   [demand, limit, margin, sigma].every((one) => one === null || Number.isFinite(one));
 
-const unknown = (check: Check, { view }: Compiled): Check => ({
+const unknown = (check: Check, { view }: Loads): Check => ({
   ...check,
   demand: null,
   sigma: null,
@@ -36,21 +36,21 @@ const unknown = (check: Check, { view }: Compiled): Check => ({
   missing: [unreckonable(view)],
 });
 
-const checksOf = (compiled: Compiled): readonly Check[] => [
-  ...plainChecks(compiled),
-  ...ballChecks(compiled),
-  ...frontShareCheck(compiled),
-  ...dValueCheck(compiled),
-  ...brakeChecks(compiled),
-  ...brakeKindChecks(compiled),
-  ...chainCheck(compiled),
-  ...towRatioChecks(compiled),
-  ...combinationSumCheck(compiled),
-  ...licenceChecks(compiled),
-  ...seatCheck(compiled),
-  ...hundredCheck(compiled),
-  ...gearChecks(compiled),
-  ...tyreMarkChecks(compiled),
-  ...camperChecks(compiled),
-  ...placeChecks(compiled),
+const checksOf = (loads: Loads): readonly Check[] => [
+  ...plainChecks(loads),
+  ...ballChecks(loads),
+  ...frontShareCheck(loads),
+  ...dValueCheck(loads),
+  ...brakeChecks(loads),
+  ...brakeKindChecks(loads),
+  ...chainCheck(loads),
+  ...towRatioChecks(loads),
+  ...combinationSumCheck(loads),
+  ...licenceChecks(loads),
+  ...seatCheck(loads),
+  ...hundredCheck(loads),
+  ...gearChecks(loads),
+  ...tyreMarkChecks(loads),
+  ...camperChecks(loads),
+  ...placeChecks(loads),
 ];

@@ -1,5 +1,5 @@
 import type { Country } from '../situation/countries.ts';
-import type { Confidence } from './check.ts';
+import type { Confidence } from '../checks/check.ts';
 
 /** From this share above the limit on: about so much, in the country's money, and points where there are any. */
 export interface SanctionBand {
@@ -52,7 +52,7 @@ export const germanHeavy: SanctionFacts = {
   ],
 };
 
-/** Compiled from general knowledge; amounts change yearly. */
+/** Loads from general knowledge; amounts change yearly. */
 export const sanctionFacts: Readonly<Record<Country, SanctionFacts>> = {
   AU: none('auVehicleStandards', 'medium'),
   GB: {

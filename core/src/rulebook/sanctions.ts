@@ -1,6 +1,6 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
-import { comparesLoad, type Check } from './check.ts';
+import { comparesLoad, type Check } from '../checks/check.ts';
 import { plated } from './context.ts';
 import { germanHeavy, sanctionFacts, type SanctionBand, type SanctionFacts } from './sanctions.data.ts';
 
@@ -18,15 +18,15 @@ export interface Sanction {
 }
 
 /** For every plated limit that is exceeded, in each place travelled through. Nothing where nothing is over. */
-export function sanctions(compiled: Compiled, checks: readonly Check[]): readonly Sanction[] {
+export function sanctions(loads: Loads, checks: readonly Check[]): readonly Sanction[] {
   const over = checks.filter(
     (check) => check.kind === 'legal' && check.status === 'over' && check.sense === 'max' && comparesLoad(check),
   );
-  return journeyOf(compiled.view.situation).flatMap((place) =>
+  return journeyOf(loads.view.situation).flatMap((place) =>
     over.flatMap((check): readonly Sanction[] => {
       const { limit, margin } = check;
       if (limit === null || margin === null || limit <= 0) return [];
-      const facts = factsFor(compiled, place);
+      const facts = factsFor(loads, place);
       const excess = -margin / limit;
       const times = facts.perKg === undefined ? 1 : Math.ceil(-margin / facts.perKg);
       return [{ check, place, facts, excess, band: bandOf(facts, excess), times }];
@@ -40,10 +40,10 @@ const bandOf = ({ bands = [] }: SanctionFacts, excess: number): SanctionBand | n
 const heavyVehicle = 7500;
 const heavyTrailer = 2000;
 
-function factsFor(compiled: Compiled, { country }: Jurisdiction): SanctionFacts {
+function factsFor(loads: Loads, { country }: Jurisdiction): SanctionFacts {
   if (country !== 'DE') return sanctionFacts[country];
-  const { vehicle, trailer } = compiled.view;
-  const car = vehicle ? plated(compiled, 'vehicleMax', ['vehicle']).value : null;
-  const towed = trailer ? plated(compiled, 'trailerMax', ['trailer']).value : null;
+  const { vehicle, trailer } = loads.view;
+  const car = vehicle ? plated(loads, 'vehicleMax', ['vehicle']).value : null;
+  const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : null;
   return (car ?? 0) > heavyVehicle || (towed ?? 0) > heavyTrailer ? germanHeavy : sanctionFacts.DE;
 }

@@ -1,17 +1,17 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message } from '../messages/message.ts';
-import type { Check } from './check.ts';
+import type { Check } from '../checks/check.ts';
 import { seatsIn } from '../rig/seatsIn.ts';
 import { factsFor } from './context.ts';
-import { judgeCounted, newCheck } from './newCheck.ts';
+import { judgeCounted, newCheck } from '../checks/newCheck.ts';
 
 /** No more people than belted seats, whatever the number of beds, and no two in one. Dogs are no people. */
-export function seatCheck(compiled: Compiled): readonly Check[] {
-  const { vehicle, loadout } = compiled.view;
-  const facts = factsFor(compiled, 'vehicle', 'people.seats');
+export function seatCheck(loads: Loads): readonly Check[] {
+  const { vehicle, loadout } = loads.view;
+  const facts = factsFor(loads, 'vehicle', 'people.seats');
   const people = loadout.crew.filter((member) => !member.pet);
   if (!vehicle || !facts || people.length === 0) return [];
-  const check = newCheck(compiled, {
+  const check = newCheck(loads, {
     rule: 'people.seats',
     facts,
     side: 'vehicle',

@@ -1,5 +1,5 @@
 import type { Country } from '../situation/countries.ts';
-import type { Confidence } from './check.ts';
+import type { Confidence } from '../checks/check.ts';
 
 /** Speeds by kind of road; null where they are not known or none is posted generally. */
 export interface RoadSpeeds {

@@ -1,8 +1,8 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import type { Licence } from '../situation/licence.ts';
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState, Jurisdiction } from '../situation/situation.ts';
-import type { Confidence } from './check.ts';
+import type { Confidence } from '../checks/check.ts';
 import { plated } from './context.ts';
 import { speedTable, type RoadSpeeds, type SpeedLine } from './speeds.data.ts';
 
@@ -29,16 +29,16 @@ const unladenCar = 3050;
  * The speeds of a place, by plated masses; Britain goes by unladen mass, which is never more than the bare body. null where
  * a plate is missing that decides, and in Australian states where nothing beyond the posted limit is known.
  */
-export function speedRule(compiled: Compiled, place: Jurisdiction): SpeedRule | null {
-  const { vehicle, trailer, situation } = compiled.view;
+export function speedRule(loads: Loads, place: Jurisdiction): SpeedRule | null {
+  const { vehicle, trailer, situation } = loads.view;
   if (!vehicle) return null;
-  if (place.country === 'AU') return australianSpeed(compiled, place.state, situation.licence);
+  if (place.country === 'AU') return australianSpeed(loads, place.state, situation.licence);
   const { country } = place;
-  const mass = plated(compiled, 'vehicleMax', ['vehicle']).value;
-  const towed = trailer ? plated(compiled, 'trailerMax', ['trailer']).value : 0;
+  const mass = plated(loads, 'vehicleMax', ['vehicle']).value;
+  const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : 0;
   if (mass === null || towed === null) return null;
   const british = country === 'GB' || country === 'GB-NIR';
-  const bare = british ? bareMass(compiled) : null;
+  const bare = british ? bareMass(loads) : null;
   const heavy = british ? bare === null || bare > unladenCar : mass > carMass;
   const as = lineFor(country, heavy, mass, towed, trailer !== undefined);
   const [rural, dual, motorway, known] = speedTable[country][as] ?? [null, null, null, 'low'];
@@ -47,7 +47,7 @@ export function speedRule(compiled: Compiled, place: Jurisdiction): SpeedRule | 
 }
 
 /** kg of the body with nothing in it: the unladen mass law means is this or less. null where it is not known. */
-function bareMass({ view, bodies }: Compiled): number | null {
+function bareMass({ view, bodies }: Loads): number | null {
   const own = view.vehicle && bodies[view.vehicle.id];
   return own && own.missing.length === 0 ? own.bare + own.fitted : null;
 }
@@ -71,12 +71,12 @@ const noviceCeilings: Readonly<Record<NonNullable<Licence['novice']>, number>> =
 
 /** Two states are known to ask for less than is posted while towing; New South Wales also of new drivers. */
 function australianSpeed(
-  compiled: Compiled,
+  loads: Loads,
   state: AustralianState | undefined,
   licence: Licence | undefined,
 ): SpeedRule | null {
-  const towing = compiled.view.trailer !== undefined;
-  const rated = plated(compiled, 'combinationMax', ['vehicle']).value;
+  const towing = loads.view.trailer !== undefined;
+  const rated = plated(loads, 'combinationMax', ['vehicle']).value;
   const heavy = towing && rated !== null && rated > heavyCombination;
   const novice = state === 'NSW' && licence?.novice ? { novice: noviceCeilings[licence.novice] } : {};
   const base = { country: 'AU', unit: 'km/h', rural: 100, dual: 100, motorway: 100 } as const;

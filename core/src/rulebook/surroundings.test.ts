@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import { factsIn } from './layers.ts';
 import { made, plateOf, type Made } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
@@ -81,8 +81,8 @@ describe('information of a place', () => {
 
 describe('sanctions', () => {
   const costs = (country: Made['country'], share: number) => {
-    const { compiled, checks } = assess(made({ country, alone: true, limits: { vehicleMax: 1900 / (1 + share) } }));
-    return sanctions(compiled, checks).map(({ band, times, facts }) => [facts.how, band?.amount ?? null, times]);
+    const { loads, checks } = assess(made({ country, alone: true, limits: { vehicleMax: 1900 / (1 + share) } }));
+    return sanctions(loads, checks).map(({ band, times, facts }) => [facts.how, band?.amount ?? null, times]);
   };
 
   it('are indications by share, by tranche or not known, and never for what is within', () => {
@@ -161,8 +161,8 @@ describe('layers', () => {
   });
 
   it('list the rules of home, journey and licence, each once', () => {
-    const { compiled, checks } = assess(made({ country: 'GB', situation: { travel: { country: 'DE' } } }));
-    const rules = ruleList(compiled, checks).map((one) => one.rule);
+    const { loads, checks } = assess(made({ country: 'GB', situation: { travel: { country: 'DE' } } }));
+    const rules = ruleList(loads, checks).map((one) => one.rule);
     expect(rules).toContain('road.hundred');
     expect(new Set(rules).size).toBe(rules.length);
   });
@@ -180,9 +180,9 @@ describe('what would bring it right', () => {
 
   it('lightens the nose of the trailer only as far as the usual band on the coupling allows', () => {
     const found = assess(exampleView('australian-wagon-and-tandem'));
-    const { view } = found.compiled;
+    const { view } = found.loads;
     const placements = view.loadout.placements.filter((one) => one.body === view.trailer?.id);
-    const compiled = { ...found.compiled, view: { ...view, loadout: { ...view.loadout, placements } } };
+    const loads = { ...found.loads, view: { ...view, loadout: { ...view.loadout, placements } } };
     /** Only the trailer is loaded, 3 kg are over at the car's rear axle, and the band has so much room. */
     const helps = (room: number) => {
       const checks = found.checks.map((one) => {
@@ -190,7 +190,7 @@ describe('what would bring it right', () => {
         return one.id === 'ball.shareLow' ? { ...one, margin: room } : one;
       });
       const rear = checks.find((one) => one.id === 'axle.rear');
-      return rear ? remedies({ ...found, compiled, checks }, rear) : [];
+      return rear ? remedies({ ...found, loads, checks }, rear) : [];
     };
     expect(helps(50).length).toBeGreaterThan(0);
     expect(helps(0.1)).toEqual([]);

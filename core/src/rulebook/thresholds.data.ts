@@ -1,7 +1,7 @@
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
-import type { Confidence } from './check.ts';
+import type { Confidence } from '../checks/check.ts';
 
 /** What of an owner's life a mark touches. */
 export type ThresholdTopic =

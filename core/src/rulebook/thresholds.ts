@@ -1,4 +1,4 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
 import { plated } from './context.ts';
 import { thresholds, type ThresholdFacts } from './thresholds.data.ts';
@@ -16,16 +16,16 @@ const nearShare = 0.1;
 const nearLeast = 150;
 
 /** Marks near by, at which something changes in the rules: the nearest first. They go by plates, not by what is loaded. */
-export const nearThresholds = (compiled: Compiled): readonly NearThreshold[] =>
-  thresholdsOf(compiled)
+export const nearThresholds = (loads: Loads): readonly NearThreshold[] =>
+  thresholdsOf(loads)
     .filter(({ facts, value }) => Math.abs(value - facts.at) <= Math.max(nearShare * facts.at, nearLeast))
     .sort((a, b) => Math.abs(a.value - a.facts.at) - Math.abs(b.value - b.facts.at));
 
 /** Every mark that counts for this rig where it is, with its figure where that is known. */
-export function thresholdsOf(compiled: Compiled): readonly NearThreshold[] {
+export function thresholdsOf(loads: Loads): readonly NearThreshold[] {
   return thresholds.flatMap((facts): readonly NearThreshold[] => {
-    if (!deciding(compiled, facts).some((place) => isThere(facts, place))) return [];
-    const value = figureOf(compiled, facts.of);
+    if (!deciding(loads, facts).some((place) => isThere(facts, place))) return [];
+    const value = figureOf(loads, facts.of);
     return value === null ? [] : [{ facts, value, passed: value > facts.at }];
   });
 }
@@ -33,21 +33,21 @@ export function thresholdsOf(compiled: Compiled): readonly NearThreshold[] {
 const isThere = ({ countries, state }: ThresholdFacts, place: Jurisdiction): boolean =>
   countries.includes(place.country) && (state === undefined || place.state === state);
 
-function deciding({ view }: Compiled, { by }: ThresholdFacts): readonly Jurisdiction[] {
+function deciding({ view }: Loads, { by }: ThresholdFacts): readonly Jurisdiction[] {
   const { situation } = view;
   if (by === 'travel') return journeyOf(situation);
   if (by === 'licence') return [situation.licence ? { country: situation.licence.issuer } : situation.vehicle];
   return [situation[by]];
 }
 
-function figureOf(compiled: Compiled, of: ThresholdFacts['of']): number | null {
-  const { vehicle, trailer } = compiled.view;
+function figureOf(loads: Loads, of: ThresholdFacts['of']): number | null {
+  const { vehicle, trailer } = loads.view;
   if (of === 'vehicleMax' || of === 'vehicleTechnicalMax' || of === 'combinationMax') {
-    return of === 'combinationMax' && !trailer ? null : plated(compiled, of, ['vehicle']).value;
+    return of === 'combinationMax' && !trailer ? null : plated(loads, of, ['vehicle']).value;
   }
   if (!trailer) return null;
-  if (of !== 'sumOfPlates') return plated(compiled, of, ['trailer']).value;
-  const car = vehicle ? plated(compiled, 'vehicleMax', ['vehicle']).value : null;
-  const towed = plated(compiled, 'trailerMax', ['trailer']).value;
+  if (of !== 'sumOfPlates') return plated(loads, of, ['trailer']).value;
+  const car = vehicle ? plated(loads, 'vehicleMax', ['vehicle']).value : null;
+  const towed = plated(loads, 'trailerMax', ['trailer']).value;
   return car === null || towed === null ? null : car + towed;
 }

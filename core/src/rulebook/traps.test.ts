@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { countries, type Country } from '../situation/countries.ts';
 import type { Licence } from '../situation/licence.ts';
@@ -390,15 +390,15 @@ describe('traps of people and papers', () => {
   it('a trailer above 2,000 kg is fined by harsher bands, and five per cent is not free anywhere', () => {
     const over = (trailerMax: number) => {
       const view = made({ country: 'DE', trailerMass: trailerMax * 1.06, limits: { trailerMax } });
-      const { compiled, checks } = assess(view);
-      return sanctions(compiled, checks).find((one) => one.check.id === 'trailer.max');
+      const { loads, checks } = assess(view);
+      return sanctions(loads, checks).find((one) => one.check.id === 'trailer.max');
     };
     expect(over(1800)).toMatchObject({ band: { amount: 10 } });
     expect(over(2100)).toMatchObject({ band: { amount: 80, points: 1 } });
     const italian = made({ country: 'IT', trailerMass: 1040, limits: { trailerMax: 1000 } });
-    const { compiled, checks, legal } = assess(italian);
+    const { loads, checks, legal } = assess(italian);
     expect(legal).toBe(false);
-    expect(sanctions(compiled, checks)).toMatchObject([{ band: null }]);
+    expect(sanctions(loads, checks)).toMatchObject([{ band: null }]);
   });
 
   it('limits follow the papers, speeds the country, the licence its issuer', () => {

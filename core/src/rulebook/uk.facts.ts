@@ -1,4 +1,4 @@
-import type { FactLayer, RuleFacts } from './facts.ts';
+import type { FactLayer, RuleFacts } from '../checks/ruleFacts.ts';
 
 const lessSure: Readonly<Record<RuleFacts['confidence'], RuleFacts['confidence']>> = {
   high: 'medium',

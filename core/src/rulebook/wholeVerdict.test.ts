@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import { onDay, type RigView } from '../loading/rigView.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
 import { exampleNames, exampleView } from '../testing/examples.ts';

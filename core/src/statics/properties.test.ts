@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compile, type Compiled } from '../loading/compile.ts';
+import { compile, type Compiled } from '../loads/compile.ts';
 import { arbitraryRig } from '../testing/arbitraryRig.ts';
 import { caseView, type CaseRig } from '../testing/caseRig.ts';
 import { quantityNames, type QuantityName } from './rigRows.ts';
@@ -32,7 +32,7 @@ describe('statics of any rig', () => {
       fc.property(arbitraryRig, fc.integer({ min: -3, max: 6 }), (rig, about) => {
         const one = all(rig);
         const { wheelbase: W = 0, couplingOverhang: h = 0 } = one.lengths.vehicle ?? {};
-        const down = one.loads
+        const down = one.points
           .filter((load) => load.side === 'vehicle')
           .reduce((sum, load) => sum + load.mass * ((load.x ?? 0) - about), kg(one, 'ballLoad') * (W + h - about));
         const up = kg(one, 'frontAxle') * (0 - about) + kg(one, 'rearAxle') * (W - about);

@@ -1,6 +1,7 @@
-import type { Workspace } from '../exchange/workspace.ts';
-import { emptyWorkspace } from '../exchange/workspace.ts';
-import { viewRig, type RigView } from '../loading/rigView.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/workspace.ts';
+import { viewRig } from '../document/viewRig.ts';
+import type { RigView } from '../loading/rigView.ts';
 import type { Camper, Trailer, Vehicle } from '../rig/body.ts';
 import type { Hitch } from '../rig/hitch.ts';
 import type { LimitName } from '../rig/limitNames.ts';

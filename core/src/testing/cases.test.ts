@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { payloadMinimum, publishedPayload } from '../loading/payloadFigures.ts';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import { bareMass, type BasisInput } from '../rig/bareMass.ts';
 import { dValueKn, heaviestTrailer } from '../limits/dValue.ts';
 import { leastPressure, tyreCapacity } from '../limits/tyreCapacity.ts';
@@ -153,7 +153,7 @@ function propagate(rig: CaseRig) {
   const of = (name: QuantityName) => {
     const value = compiled.values[name];
     if (value.kind !== 'known') return undefined;
-    const list = contributions(compiled, value.row);
+    const list = contributions(compiled.points, value.row);
     const id = (one: (typeof list)[number]) => (one.origin === 'thing' ? one.id.replace(/^[a-z]+-/, '') : 'bare');
     const wanted = name === 'rearAxle' || name === 'ballLoadTowed' ? 3 : 0;
     return { value: value.value, sd: value.sigma, top: list.slice(0, wanted).map(id), topShare: list[0]?.share };

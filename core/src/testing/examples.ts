@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { readWorkspace } from '../exchange/readWorkspace.ts';
-import type { Workspace } from '../exchange/workspace.ts';
-import { viewRig, type RigView } from '../loading/rigView.ts';
+import { readWorkspace } from '../files/readWorkspace.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { viewRig } from '../document/viewRig.ts';
+import type { RigView } from '../loading/rigView.ts';
 
 export const exampleNames = [
   'australian-wagon-and-tandem',

@@ -1,6 +1,6 @@
 import type { Message, Param } from '../messages/message.ts';
 import type { Missing } from '../rig/missing.ts';
-import type { Check, LimitPart } from '../rulebook/check.ts';
+import type { Check, LimitPart } from '../checks/check.ts';
 import type { Row } from '../statics/row.ts';
 
 /** A message as one line, key and figures to a tenth, so that a test can compare all of it. */

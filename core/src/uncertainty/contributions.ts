@@ -1,4 +1,3 @@
-import type { Compiled } from '../loading/compile.ts';
 import type { Message } from '../messages/message.ts';
 import type { LoadOrigin, PointLoad } from '../statics/pointLoad.ts';
 import { influenceAt, type Row } from '../statics/row.ts';
@@ -25,9 +24,9 @@ function variances(load: PointLoad, row: Row): { readonly mass: number; readonly
 }
 
 /** Who causes the doubt about a load, most first: the things worth weighing. First order, every thing by itself. */
-export function contributions(compiled: Compiled, row: Row): readonly Contribution[] {
+export function contributions(points: readonly PointLoad[], row: Row): readonly Contribution[] {
   const found = new Map<string, { load: PointLoad; mass: number; place: number }>();
-  for (const load of compiled.loads) {
+  for (const load of points) {
     const { mass, place } = variances(load, row);
     if (mass + place === 0) continue;
     const key = `${load.body}/${load.origin}/${load.id}`;
@@ -55,7 +54,7 @@ const worthwhile = 0.05;
 const longest = 5;
 
 /** The few things whose weighing, or measuring of their place, would make a load known better. */
-export const worthWeighing = (compiled: Compiled, row: Row): readonly Contribution[] =>
-  contributions(compiled, row)
+export const worthWeighing = (points: readonly PointLoad[], row: Row): readonly Contribution[] =>
+  contributions(points, row)
     .filter((one) => one.share >= worthwhile)
     .slice(0, longest);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import { arbitraryRig } from '../testing/arbitraryRig.ts';
 import { caseView } from '../testing/caseRig.ts';
 import { exampleNames, exampleView } from '../testing/examples.ts';
@@ -44,11 +44,11 @@ describe('who causes the doubt', () => {
       for (const quantity of quantityNames) {
         const value = compiled.values[quantity];
         if (value.kind !== 'known') continue;
-        const list = contributions(compiled, value.row);
+        const list = contributions(compiled.points, value.row);
         const sum = list.reduce((all, one) => all + one.variance, 0);
         expect(Math.sqrt(sum), `${name} ${quantity}`).toBeCloseTo(value.sigma, 9);
         if (list.length > 0) expect(list.reduce((all, one) => all + one.share, 0)).toBeCloseTo(1, 9);
-        expect(worthWeighing(compiled, value.row).length).toBeLessThanOrEqual(5);
+        expect(worthWeighing(compiled.points, value.row).length).toBeLessThanOrEqual(5);
       }
     }
   });
@@ -58,7 +58,7 @@ describe('who causes the doubt', () => {
       fc.property(arbitraryRig, (rig) => {
         const compiled = compile(caseView(rig));
         const { rearAxle } = compiled.values;
-        if (rearAxle.kind === 'known') expect(contributions(compiled, rearAxle.row)).toEqual([]);
+        if (rearAxle.kind === 'known') expect(contributions(compiled.points, rearAxle.row)).toEqual([]);
       }),
       { numRuns: 20 },
     );
@@ -79,7 +79,7 @@ describe('who causes the doubt', () => {
       }),
     );
     const { ballLoad } = compiled.values;
-    const list = ballLoad.kind === 'known' ? worthWeighing(compiled, ballLoad.row) : [];
+    const list = ballLoad.kind === 'known' ? worthWeighing(compiled.points, ballLoad.row) : [];
     // 80/4·1/√3 = 11.5 kg by its place; (1 − 1.5/4)·12 = 7.5 kg by its mass.
     expect(list.map((one) => [one.id, one.byPlace])).toEqual([
       ['trailer-wide', 1],

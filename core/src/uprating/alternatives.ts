@@ -1,8 +1,8 @@
-import { withoutUndefined } from '../edits/lists.ts';
+import { withoutUndefined } from '../plain/lists.ts';
 import type { Loadout, Thing } from '../loading/loadout.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import { assess, type Assessment } from '../verdict/assess.ts';
+import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 import { beforeAfter } from './beforeAfter.ts';
 import type { Consequence } from './consequence.ts';
 import { moveOver, type MovedOver } from './movingOver.ts';
@@ -21,7 +21,7 @@ export interface Swap {
 export interface Alternative {
   readonly id: 'leave' | 'dry' | 'lighter' | 'move' | 'smallTrailer';
   readonly view: RigView;
-  readonly after: Assessment;
+  readonly after: PlannedAssessment;
   /** kg taken off the rig as it was, or moved to another body. */
   readonly mass: number;
   readonly left: readonly Left[];
@@ -75,7 +75,7 @@ const made = (
   id: Alternative['id'],
   view: RigView,
   loadout: Loadout,
-  after: Assessment,
+  after: PlannedAssessment,
   mass: number,
   lists: Partial<Pick<Alternative, 'left' | 'moved'>> = {},
 ): Omit<Alternative, 'consequences'> => ({

@@ -1,6 +1,6 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, verbatim } from '../messages/message.ts';
-import { comparesLoad, type Check } from '../rulebook/check.ts';
+import { comparesLoad, type Check } from '../checks/check.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { thresholdsOf, type NearThreshold } from '../rulebook/thresholds.ts';
 import type { Country } from '../situation/countries.ts';
@@ -39,17 +39,17 @@ const topics: readonly ConsequenceTopic[] = [
  */
 export function beforeAfter(before: Assessment, after: Assessment): readonly Consequence[] {
   const found = [
-    ...licencesThen(before.compiled.view, after.compiled.view),
+    ...licencesThen(before.loads.view, after.loads.view),
     ...turned(before, after),
-    ...speedsThen(before.compiled, after.compiled),
-    ...marks(before.compiled, after.compiled),
-    ...goesWithIt(before.compiled, after.compiled),
+    ...speedsThen(before.loads, after.loads),
+    ...marks(before.loads, after.loads),
+    ...goesWithIt(before.loads, after.loads),
   ];
   return found.sort((a, b) => topics.indexOf(a.topic) - topics.indexOf(b.topic));
 }
 
 /** Marks that lie between the figure of before and the one of after. */
-function marks(before: Compiled, after: Compiled): readonly Consequence[] {
+function marks(before: Loads, after: Loads): readonly Consequence[] {
   const then = new Map(thresholdsOf(after).map((one) => [one.facts.id, one]));
   const now = thresholdsOf(before);
   const passed = now.flatMap((one): readonly Consequence[] => {
@@ -59,7 +59,7 @@ function marks(before: Compiled, after: Compiled): readonly Consequence[] {
   return [...passed, ...technicalMass(before, after)];
 }
 
-function markPassed({ facts, value }: NearThreshold, other: NearThreshold, { view }: Compiled): Consequence {
+function markPassed({ facts, value }: NearThreshold, other: NearThreshold, { view }: Loads): Consequence {
   const { situation } = view;
   const ask =
     facts.by === 'licence'
@@ -80,7 +80,7 @@ function markPassed({ facts, value }: NearThreshold, other: NearThreshold, { vie
 }
 
 /** Austrian tolls go by the technical mass, which a downrate may leave: where it stands nowhere, that is said, not guessed. */
-function technicalMass(before: Compiled, after: Compiled): readonly Consequence[] {
+function technicalMass(before: Loads, after: Loads): readonly Consequence[] {
   const { situation, vehicle } = before.view;
   const toAustria = [situation.travel, ...(situation.through ?? [])].some(({ country }) => country === 'AT');
   const from = platedLimit(before.view, 'vehicleMax', [vehicle]).value;
@@ -136,7 +136,7 @@ function topicOf(check: Check): ConsequenceTopic {
 
 const carMass = 3500;
 
-function goesWithIt(before: Compiled, after: Compiled): readonly Consequence[] {
+function goesWithIt(before: Loads, after: Loads): readonly Consequence[] {
   return (['vehicle', 'trailer'] as const).flatMap((of): readonly Consequence[] => {
     const body = before.view[of];
     if (!body) return [];

@@ -1,4 +1,4 @@
-import type { Confidence } from '../rulebook/check.ts';
+import type { Confidence } from '../checks/check.ts';
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
 

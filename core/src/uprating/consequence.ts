@@ -1,5 +1,5 @@
 import type { Message } from '../messages/message.ts';
-import type { Confidence } from '../rulebook/check.ts';
+import type { Confidence } from '../checks/check.ts';
 import type { ThresholdFacts, ThresholdTopic } from '../rulebook/thresholds.data.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
 import type { UprateFacts } from './uprateFacts.data.ts';

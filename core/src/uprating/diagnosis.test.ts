@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { onDay, viewRig, type RigView } from '../loading/rigView.ts';
+import { viewRig } from '../document/viewRig.ts';
+import { onDay, type RigView } from '../loading/rigView.ts';
 import type { Vehicle } from '../rig/body.ts';
 import { exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
@@ -69,7 +70,7 @@ describe('limits through all loadouts and slips', () => {
 });
 
 describe('how far papers alone could go', () => {
-  const reach = (view: RigView) => new Map(paperReach(assess(view).compiled).map((row) => [row.limit, row]));
+  const reach = (view: RigView) => new Map(paperReach(assess(view).loads).map((row) => [row.limit, row]));
 
   it('is the axles together for a total, and what tyres bear for an axle', () => {
     expect(reach(van).get('vehicleMax')).toMatchObject({ now: 3300, reach: 3710 });
@@ -91,13 +92,13 @@ describe('how far papers alone could go', () => {
 describe('car and trailer together', () => {
   const together = (view: RigView) => {
     const today = assess(view);
-    return fullTrailer(view, today, loadPattern(today.compiled));
+    return fullTrailer(view, today, loadPattern(today.loads));
   };
 
   it('a trailer loaded to its plate is worked out in the owner’s own pattern', () => {
     const full = together(wagon);
     expect(full?.plate).toBe(2750);
-    const total = assess(wagon).compiled.values.trailerTotal;
+    const total = assess(wagon).loads.values.trailerTotal;
     expect(full?.more).toBeCloseTo(2750 - (total.kind === 'known' ? total.value : NaN), 6);
     expect(full?.over.map(({ check }) => check.id)).toContain('axle.rear');
   });
@@ -148,7 +149,7 @@ describe('tyres as a package', () => {
 
 describe('a figure no part bears', () => {
   const found = (view: RigView, all: readonly UpratePackage[]) =>
-    newFindings(assess(view).compiled, assess(applyPackages(view, all)).compiled).map(({ code }) => code);
+    newFindings(assess(view).loads, assess(applyPackages(view, all)).loads).map(({ code }) => code);
 
   it('is told: a total above its axles, an axle above its tyres', () => {
     expect(found(van, [one({ limits: [{ limit: 'vehicleMax', to: 3900 }] })])).toEqual(['axlesBelowTotal']);

@@ -1,4 +1,4 @@
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 import { growth, type PatternItem } from './usableGain.ts';
 
 /** A limit with how much more of the owner's load it leaves room for, kg; less than nothing: over by so much. */

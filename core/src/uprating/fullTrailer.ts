@@ -1,6 +1,6 @@
 import { marginAfter, type Shift } from '../limits/shift.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 import { platedLimit } from '../rig/plated.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import type { PatternItem } from './usableGain.ts';
@@ -19,12 +19,12 @@ export interface FullTrailer {
 /** Car and trailer judged together: the trailer as full as its plate allows, the car as it is loaded now. */
 export function fullTrailer(
   view: RigView,
-  { checks, compiled }: Assessment,
+  { checks, loads }: Assessment,
   pattern: readonly PatternItem[],
 ): FullTrailer | null {
   const { trailer } = view;
-  const total = compiled.values.trailerTotal;
-  const ball = compiled.values.ballLoad;
+  const total = loads.values.trailerTotal;
+  const ball = loads.values.ballLoad;
   const plate = trailer ? platedLimit(view, 'trailerMax', [trailer]).value : null;
   if (!trailer || plate === null || total.kind !== 'known') return null;
   const more = Math.max(0, plate - total.value);

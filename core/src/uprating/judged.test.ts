@@ -84,7 +84,7 @@ describe('packages on the van with the scooter', () => {
   });
 
   it('stand beside the limits that are in the way, the nearest first', () => {
-    const list = inTheWay(today.checks, loadPattern(today.compiled));
+    const list = inTheWay(today.checks, loadPattern(today.loads));
     expect(list[0]?.check.id).toBe('axle.rear');
     expect(list.map(({ room }) => room)).toEqual(list.map(({ room }) => room).toSorted((a, b) => a - b));
   });
@@ -99,7 +99,7 @@ describe('packages on the wagon with its caravan', () => {
       expect(one?.gain.usable, id).toBe(0);
       expect(one?.gain.after.kind).toBe('over');
     }
-    const list = inTheWay(today.checks, loadPattern(today.compiled));
+    const list = inTheWay(today.checks, loadPattern(today.loads));
     expect(list[0]?.room).toBeLessThan(0);
     // The pattern lies so far back that the front axle would take tonnes of it.
     expect(list.map(({ check }) => check.id)).not.toContain('axle.front');

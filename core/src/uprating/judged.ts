@@ -3,9 +3,9 @@ import { forceLimits, type LimitName } from '../rig/limitNames.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import { heldFigures } from '../rig/plated.ts';
 import { thresholdsOf } from '../rulebook/thresholds.ts';
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { regionOf } from '../situation/situation.ts';
-import { assess, type Assessment } from '../verdict/assess.ts';
+import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 import { applyPackage, placePackage } from './applyPackage.ts';
 import { crossings, type Crossings } from './crossings.ts';
 import { loadPattern } from './loadPattern.ts';
@@ -36,16 +36,16 @@ const leastGain = 0.5;
 /** Every package of a body the rig has, the cheapest usable kilogram first, those that gain nothing at the end. */
 export function judgePackages(
   view: RigView,
-  today: Assessment,
+  today: PlannedAssessment,
   packages: readonly UpratePackage[],
 ): readonly JudgedPackage[] {
-  const pattern = loadPattern(today.compiled);
+  const pattern = loadPattern(today.loads);
   return packages
     .filter((one) => concerns(view, one))
     .map((one): JudgedPackage => {
       const then = applyPackage(view, placePackage(view, one));
       const after = assess(then);
-      const gained = ({ checks }: Assessment) => usableGain(today.checks, checks, pattern);
+      const gained = ({ checks }: PlannedAssessment) => usableGain(today.checks, checks, pattern);
       const gain = gained(after);
       const cost = costOf(one);
       const usable = gain.usable ?? 0;
@@ -59,7 +59,7 @@ export function judgePackages(
         byWeight: Math.max(0, usable - Math.max(0, without)),
         cost,
         costPerKg: usable > leastGain ? cost / usable : null,
-        crossed: crossed(today.compiled, after.compiled),
+        crossed: crossed(today.loads, after.loads),
       };
     })
     .sort((a, b) => (a.costPerKg ?? Infinity) - (b.costPerKg ?? Infinity));
@@ -75,7 +75,7 @@ function raisedOnPaper(before: RigView, after: RigView, { of, limits }: UpratePa
 }
 
 /** The marks in force for this rig that lie between its figures before and after. */
-function crossed(before: Compiled, after: Compiled): Crossings {
+function crossed(before: Loads, after: Loads): Crossings {
   const then = new Map(thresholdsOf(after).map(({ facts, value }) => [facts.id, value]));
   const all = thresholdsOf(before).map(({ facts, value }) => crossings(value, then.get(facts.id) ?? value, [facts.at]));
   return {

@@ -1,4 +1,4 @@
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 
 /** One way the rig is or was loaded: a loadout, or a slip. */
 export interface LimitColumn {

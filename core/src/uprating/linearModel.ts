@@ -1,5 +1,5 @@
 import { lossPerKg } from '../limits/roomAt.ts';
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import { bodyPlates } from './applyPackage.ts';
 import type { PatternItem } from './usableGain.ts';

@@ -1,11 +1,11 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Compiled } from '../loads/compile.ts';
 import type { PatternItem } from './usableGain.ts';
 
 /**
  * The owner's own load pattern: the things on board, each where it lies. More of the same is what "carrying more" is measured
  * by. A thing nobody has given a place is left out; with nothing on board there is no pattern.
  */
-export const loadPattern = ({ loads }: Pick<Compiled, 'loads'>): readonly PatternItem[] =>
-  loads.flatMap(({ origin, side, x, mass }) =>
+export const loadPattern = ({ points }: Pick<Compiled, 'points'>): readonly PatternItem[] =>
+  points.flatMap(({ origin, side, x, mass }) =>
     origin === 'thing' && x !== null && mass > 0 ? [{ side, x, mass }] : [],
   );

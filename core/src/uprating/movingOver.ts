@@ -1,11 +1,11 @@
-import { placePreviews } from '../balance/placePreview.ts';
+import { placePreviews } from '../limits/placePreview.ts';
 import { roomInPlaces } from '../limits/roomInPlaces.ts';
-import { withoutUndefined } from '../edits/lists.ts';
+import { withoutUndefined } from '../plain/lists.ts';
 import type { Loadout, Placement } from '../loading/loadout.ts';
 import { leanOf, placedMass } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
-import { assess, type Assessment } from '../verdict/assess.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 
 /** Something that would lie on the other body instead. kg */
 export interface MovedOver {
@@ -18,7 +18,7 @@ export interface MovedOver {
 export interface MovedAll {
   readonly moved: readonly MovedOver[];
   readonly loadout: Loadout;
-  readonly after: Assessment;
+  readonly after: PlannedAssessment;
 }
 
 const mostMoves = 12;
@@ -50,13 +50,13 @@ export function moveOver(view: RigView): MovedAll {
 interface Move {
   readonly said: MovedOver;
   readonly loadout: Loadout;
-  readonly after: Assessment;
+  readonly after: PlannedAssessment;
 }
 
 /** Worked out for so many of the most promising moves; the others are judged by their influence rows alone. */
 const workedOut = 6;
 
-function bestMove(view: RigView, today: Assessment): Move | null {
+function bestMove(view: RigView, today: PlannedAssessment): Move | null {
   const rooms = roomInPlaces(view, today.checks);
   const bodies = new Map(placedBodies(view).map(({ body, side }) => [body.id, { body, side }]));
   const promising = view.loadout.placements

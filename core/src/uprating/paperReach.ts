@@ -1,5 +1,5 @@
 import { chains, type Chain, type ChainName, type ChainPart } from '../limits/chains.ts';
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { platedLimit } from '../rig/plated.ts';
@@ -31,9 +31,9 @@ const axleLimits = [
  * springs bear; a trailer's plate what its coupling, drawbar, axle and tyres bear. It is a question to take to the maker or a
  * certifier, never an answer: what cannot be read off a part (brakes, beams, welds) is not in it.
  */
-export function paperReach(compiled: Compiled): readonly PaperReach[] {
-  const { view } = compiled;
-  const all = chains(compiled);
+export function paperReach(loads: Loads): readonly PaperReach[] {
+  const { view } = loads;
+  const all = chains(loads);
   const chain = (name: ChainName) => all.find((one) => one.name === name);
   const axles = view.vehicle
     ? axleLimits.flatMap(([name, limit, axle]): readonly PaperReach[] =>
@@ -41,10 +41,10 @@ export function paperReach(compiled: Compiled): readonly PaperReach[] {
       )
     : [];
   const trailer = view.trailer ? fromParts('trailerMax', chain('trailer'), trailerNames(chain('trailer'))) : [];
-  return [...totalReach(compiled), ...axles, ...trailer];
+  return [...totalReach(loads), ...axles, ...trailer];
 }
 
-function totalReach({ view }: Compiled): readonly PaperReach[] {
+function totalReach({ view }: Loads): readonly PaperReach[] {
   const { vehicle } = view;
   if (!vehicle) return [];
   const now = platedLimit(view, 'vehicleMax', [vehicle]).value;

@@ -20,7 +20,7 @@ const wagon = on('australian-wagon-and-tandem');
 function everyOne(view: RigView) {
   const usable = packages.filter((one) => concerns(view, one)).map((one) => placePackage(view, one));
   const today = assess(view);
-  const pattern = loadPattern(today.compiled);
+  const pattern = loadPattern(today.loads);
   return Array.from({ length: 2 ** usable.length }, (_, mask) => usable.filter((_one, at) => (mask >> at) & 1))
     .filter((chosen) => !chosen.some((one) => chosen.some(({ id }) => one.excludes?.includes(id))))
     .map((chosen) => {

@@ -64,7 +64,7 @@ export function searchPackages(
     offered.filter((one) => concerns(main, one)),
   );
   const today = views.map((view) => assess(view));
-  const pattern = loadPattern(today[0]?.compiled ?? { loads: [] });
+  const pattern = loadPattern(today[0]?.loads ?? { points: [] });
   const models = today.map((one, at) => {
     const alone = packages.map((offer) =>
       offer.gear && views[at] ? assess(applyPackages(views[at], [{ ...offer, adds: [] }])) : null,

@@ -1,6 +1,6 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
-import type { Confidence } from '../rulebook/check.ts';
+import type { Confidence } from '../checks/check.ts';
 import { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
 import type { Country } from '../situation/countries.ts';
 import { consequence, type Consequence } from './consequence.ts';
@@ -23,7 +23,7 @@ function says({ speed }: JourneyStop): Message {
 }
 
 /** At home and in every place of the journey: the speeds before and after, where they differ. */
-export function speedsThen(before: Compiled, after: Compiled): readonly Consequence[] {
+export function speedsThen(before: Loads, after: Loads): readonly Consequence[] {
   const then = journeyStops(after);
   return journeyStops(before).flatMap((stop, at): readonly Consequence[] => {
     const other = then[at];

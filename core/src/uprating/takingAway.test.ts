@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { viewRig, type RigView } from '../loading/rigView.ts';
-import { readWorkspace } from '../exchange/readWorkspace.ts';
-import { writeWorkspace } from '../exchange/writeWorkspace.ts';
+import { viewRig } from '../document/viewRig.ts';
+import type { RigView } from '../loading/rigView.ts';
+import { readWorkspace } from '../files/readWorkspace.ts';
+import { writeWorkspace } from '../files/writeWorkspace.ts';
 import { keepAlternative } from '../edits/alternativeEdits.ts';
 import { exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';

@@ -2,9 +2,9 @@ import { marginAfter, type Shift } from '../limits/shift.ts';
 import type { Loadout } from '../loading/loadout.ts';
 import { placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 import { massTolerance } from '../units/rounding.ts';
-import { assess, type Assessment } from '../verdict/assess.ts';
+import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 
 /** Something on board that could stay at home: which line of the loadout, and kg. */
 export interface Left {
@@ -21,7 +21,7 @@ export interface TakenAway {
   /** kg altogether. */
   readonly mass: number;
   readonly loadout: Loadout;
-  readonly after: Assessment;
+  readonly after: PlannedAssessment;
   /** Limits still over when nothing helps any more: crew, fuel and the body itself do not stay at home. */
   readonly stillOver: readonly Check[];
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { RigView } from '../loading/rigView.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import type { Check } from '../rulebook/check.ts';
+import type { Check } from '../checks/check.ts';
 import { caseView, type CaseRig } from '../testing/caseRig.ts';
 import upratingCases from '../testing/cases/uprate.json' with { type: 'json' };
 import { assess } from '../verdict/assess.ts';

@@ -1,4 +1,4 @@
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { lossPerKg } from '../limits/roomAt.ts';
 

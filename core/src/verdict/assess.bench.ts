@@ -1,5 +1,6 @@
 import { bench, describe } from 'vitest';
-import { viewRig, type RigView } from '../loading/rigView.ts';
+import { viewRig } from '../document/viewRig.ts';
+import type { RigView } from '../loading/rigView.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from './assess.ts';
 

@@ -1,16 +1,16 @@
-import { compile, type Compiled } from '../loading/compile.ts';
+import { compile, type Compiled } from '../loads/compile.ts';
+import type { Loads } from '../loads/loads.ts';
+import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Message } from '../messages/message.ts';
-import { bindingKinds, breaksLaw, comparesLoad, mayBreakLaw, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
+import { legality, markOf, type Mark } from './mark.ts';
 import { verdictSentence } from './sentence.ts';
 
-/** `tight`: legal, with a limit inside the owner's reserve or inside what is not known for certain. */
-export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'undecided';
-
 /** A rig, its loads, every check and what they come to. */
-export interface Assessment {
-  readonly compiled: Compiled;
+export interface Assessment<Of extends Loads = PlannedOrWeighed> {
+  readonly loads: Of;
   readonly checks: readonly Check[];
   /** true, false, or null when a required check is unknown and nothing legal is over. */
   readonly legal: boolean | null;
@@ -20,41 +20,28 @@ export interface Assessment {
   readonly sentence: Message;
 }
 
+/** A rig judged as it is planned. */
+export type PlannedAssessment = Assessment<Compiled>;
+
 /** The whole way from a rig to its verdict. */
-export function assess(view: RigView): Assessment {
-  const compiled = compile(view);
-  return assessed(compiled, runRulebook(compiled));
+export function assess(view: RigView): PlannedAssessment {
+  const loads = compile(view);
+  return assessed(loads, runRulebook(loads));
 }
 
 /** What these checks come to, wherever the loads are from. */
-export function assessed(compiled: Compiled, checks: readonly Check[]): Assessment {
-  const { view } = compiled;
+export function assessed<Of extends Loads>(loads: Of, checks: readonly Check[]): Assessment<Of> {
+  const { view } = loads;
   const legal = legality(checks);
   const mark = markOf(legal, checks);
   return {
-    compiled,
+    loads,
     checks,
     legal,
     mark,
     governing: governingCheck(checks),
     sentence: verdictSentence(view, checks, mark),
   };
-}
-
-/**
- * Over beats unknown; unknown counts only on the required list; a maker's breach leaves legality as it is. What a rule of
- * low confidence calls over leaves it open.
- */
-export function legality(checks: readonly Check[]): boolean | null {
-  if (checks.some(breaksLaw)) return false;
-  return checks.some((check) => (check.required && check.status === 'unknown') || mayBreakLaw(check)) ? null : true;
-}
-
-function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
-  if (legal === false) return 'over';
-  if (checks.some((check) => check.kind === 'maker' && check.status === 'over')) return 'maker';
-  if (legal === null) return 'undecided';
-  return checks.some((check) => bindingKinds.includes(check.kind) && check.status === 'tight') ? 'tight' : 'legal';
 }
 
 function governingCheck(checks: readonly Check[]): Check | null {

@@ -14,7 +14,7 @@ export interface Difference {
 
 /** What is not the same in all of these ways to load one rig, the heaviest difference first. */
 export function loadoutDifferences(assessments: readonly Assessment[]): readonly Difference[] {
-  const lists = assessments.map(({ compiled }) => contentsOf(compiled.view));
+  const lists = assessments.map(({ loads }) => contentsOf(loads.view));
   const keys = new Set(lists.flatMap((list) => [...list.keys()]));
   return [...keys]
     .flatMap((key): readonly Difference[] => {

@@ -24,13 +24,13 @@ const others: Readonly<Record<string, (assessment: Assessment, rest: string) => 
  */
 export function explain(assessment: Assessment, id: string): Explanation | null {
   const check = assessment.checks.find((one) => one.id === id);
-  if (check) return explainCheck(assessment.compiled, check);
+  if (check) return explainCheck(assessment.loads, check);
   const quantity = quantityNames.find((name) => name === id);
   if (quantity) {
-    if (assessment.compiled.values[quantity].kind === 'absent') return null;
+    if (assessment.loads.values[quantity].kind === 'absent') return null;
     return {
       title: message('step.quantity', { quantity: term(quantity) }),
-      steps: explainQuantity(assessment.compiled, quantity),
+      steps: explainQuantity(assessment.loads, quantity),
     };
   }
   const colon = id.indexOf(':');

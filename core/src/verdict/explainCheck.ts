@@ -1,19 +1,19 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import { placedMass } from '../loading/placed.ts';
 import { message, term, verbatim } from '../messages/message.ts';
 import { forceLimits } from '../rig/limitNames.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
 import { bandFor } from '../rulebook/ballChecks.ts';
-import type { Check, LimitPart, WorkedLimit } from '../rulebook/check.ts';
+import type { Check, LimitPart, WorkedLimit } from '../checks/check.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { dValueSteps, gearLimitSteps } from './explainParts.ts';
 import { explainQuantity } from './explainQuantity.ts';
 import { work, type Explanation, type Operand, type Step } from './explanation.ts';
 
 /** The arithmetic behind one check: what leads to the load, what leads to the limit, and what is left. */
-export function explainCheck(compiled: Compiled, check: Check): Explanation {
-  const demand = demandSteps(compiled, check);
-  const limit = limitSteps(compiled, check);
+export function explainCheck(loads: PlannedOrWeighed, check: Check): Explanation {
+  const demand = demandSteps(loads, check);
+  const limit = limitSteps(loads, check);
   const steps = [...demand.steps, ...limit.steps];
   if (demand.operand && limit.operand) {
     const pair = check.sense === 'max' ? [limit.operand, demand.operand] : [demand.operand, limit.operand];
@@ -28,14 +28,14 @@ interface Part {
   readonly operand: Operand | null;
 }
 
-function demandSteps(compiled: Compiled, check: Check): Part {
+function demandSteps(loads: PlannedOrWeighed, check: Check): Part {
   if (check.quantity === 'place') {
-    const operands = check.place ? placeOperands(compiled, check.place.body, check.place.place) : [];
+    const operands = check.place ? placeOperands(loads, check.place.body, check.place.place) : [];
     const step = work('sum', operands, check.name);
     return { steps: [step], operand: step.result };
   }
   if (check.quantity === 'dValue') {
-    const steps = dValueSteps(compiled);
+    const steps = dValueSteps(loads);
     return { steps, operand: steps.at(-1)?.result ?? null };
   }
   if (check.quantity === 'counted') {
@@ -48,30 +48,30 @@ function demandSteps(compiled: Compiled, check: Check): Part {
     return { steps: [], operand: figure ? platedOperand(figure) : null };
   }
   if (check.quantity === 'camper') {
-    const step = work('sum', camperOperands(compiled, check), check.name);
+    const step = work('sum', camperOperands(loads, check), check.name);
     return { steps: [step], operand: step.result };
   }
-  const steps = explainQuantity(compiled, check.quantity);
+  const steps = explainQuantity(loads, check.quantity);
   return { steps, operand: steps.at(-1)?.result ?? null };
 }
 
 /** A camper with everything in it; and for a tray also what else stands on it. */
-function camperOperands(compiled: Compiled, check: Check): readonly Operand[] {
-  const { camper, vehicle } = compiled.view;
-  const own = compiled.loads
+function camperOperands(loads: PlannedOrWeighed, check: Check): readonly Operand[] {
+  const { camper, vehicle } = loads.view;
+  const own = (loads.from === 'plan' ? loads.points : [])
     .filter((load) => load.body === camper?.id && load.mass !== 0)
     .map((load): Operand => ({ name: load.name, value: load.mass, unit: 'kg' }));
   const tray = check.id.startsWith('camper.tray:') ? check.id.slice('camper.tray:'.length) : null;
-  return tray && vehicle ? [...own, ...placeOperands(compiled, vehicle.id, tray)] : own;
+  return tray && vehicle ? [...own, ...placeOperands(loads, vehicle.id, tray)] : own;
 }
 
 /** The things in one place, each with its mass. */
-export function placeOperands(compiled: Compiled, body: string, place: string): readonly Operand[] {
-  const { placements } = compiled.view.loadout;
+export function placeOperands(loads: PlannedOrWeighed, body: string, place: string): readonly Operand[] {
+  const { placements } = loads.view.loadout;
   return placements
     .filter((one) => one.body === body && one.place === place)
     .flatMap((one): Operand[] => {
-      const thing = compiled.view.things.get(one.thing);
+      const thing = loads.view.things.get(one.thing);
       if (!thing) return [];
       const name = message('load.several', { count: one.count, name: verbatim(thing.name) });
       return [{ name: one.count === 1 ? verbatim(thing.name) : name, value: placedMass(thing, one), unit: 'kg' }];
@@ -89,9 +89,9 @@ const platedOperand = (figure: PlatedFigure): Operand => ({
   }),
 });
 
-function limitSteps(compiled: Compiled, check: Check): Part {
+function limitSteps(loads: PlannedOrWeighed, check: Check): Part {
   if (check.limit === null) return { steps: [], operand: null };
-  const share = shareOfLoad(compiled, check);
+  const share = shareOfLoad(loads, check);
   if (share) return share;
   if (check.worked) return workedLimit(check, check.worked);
   if (check.quantity === 'counted') {
@@ -100,7 +100,7 @@ function limitSteps(compiled: Compiled, check: Check): Part {
   if (check.quantity === 'plated') {
     return { steps: [], operand: { name: message('step.ruleLimit'), value: check.limit, unit: 'kg' } };
   }
-  const gear = gearLimitSteps(compiled, check);
+  const gear = gearLimitSteps(loads, check);
   if (gear.length > 0) return { steps: gear, operand: gear.at(-1)?.result ?? null };
   const [only, ...more] = check.figures;
   if (only && more.length > 0) {
@@ -122,9 +122,9 @@ function workedLimit(check: Check, { op, of, atMost = [] }: WorkedLimit): Part {
 }
 
 /** Limits that are a share of another load: the band of a school, a legal least, a light front axle. */
-function shareOfLoad(compiled: Compiled, check: Check): Part | null {
-  const of = shareBase(compiled, check);
-  const total = of && compiled.values[of.quantity];
+function shareOfLoad(loads: PlannedOrWeighed, check: Check): Part | null {
+  const of = shareBase(loads, check);
+  const total = of && loads.values[of.quantity];
   if (!of || total?.kind !== 'known') return null;
   const base: Operand = {
     name: message('step.quantity', { quantity: term(of.quantity) }),
@@ -140,11 +140,11 @@ function shareOfLoad(compiled: Compiled, check: Check): Part | null {
 }
 
 function shareBase(
-  compiled: Compiled,
+  loads: PlannedOrWeighed,
   check: Check,
 ): { quantity: QuantityName; share: number; atMost?: number } | null {
   const { figures } = check.source;
-  const school = bandFor(compiled);
+  const school = bandFor(loads);
   switch (check.id) {
     case 'ball.shareLow':
       return { quantity: 'trailerTotal', share: school.low };
@@ -155,7 +155,7 @@ function shareBase(
     case 'axle.frontShare':
       return {
         quantity: 'vehicleTotal',
-        share: figures?.[compiled.view.trailer ? 'towing' : 'solo'] ?? 0,
+        share: figures?.[loads.view.trailer ? 'towing' : 'solo'] ?? 0,
       };
     default:
       return null;

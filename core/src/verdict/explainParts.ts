@@ -1,32 +1,32 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { tyreReserve } from '../limits/tyreCapacity.ts';
 import { tyreLoad } from '../limits/tyreTable.ts';
 import { message, term } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import type { RunningGear } from '../rig/runningGear.ts';
-import type { Check } from '../rulebook/check.ts';
+import type { Check } from '../checks/check.ts';
 import { plated } from '../rulebook/context.ts';
 import { gravity } from '../statics/distribution.ts';
 import { work, type Operand, type Step } from './explanation.ts';
 
 /** How the D-value follows from the permitted masses, in tonnes. */
-export function dValueSteps(compiled: Compiled): readonly Step[] {
+export function dValueSteps(loads: Loads): readonly Step[] {
   const tonnes = (name: string, kg: number): Operand => ({
     name: message('step.quantity', { quantity: term(name) }),
     value: kg / 1000,
     unit: 't',
   });
-  const car = plated(compiled, 'vehicleMax', ['vehicle']).value;
-  const towed = plated(compiled, 'trailerMax', ['trailer']).value;
+  const car = plated(loads, 'vehicleMax', ['vehicle']).value;
+  const towed = plated(loads, 'trailerMax', ['trailer']).value;
   if (car === null || towed === null) return [];
   const [T, R] = [tonnes('vehicleMax', car), tonnes('trailerMax', towed)];
   const g: Operand = { name: message('step.gravity'), value: gravity, unit: 'share' };
   const both = work('sum', [T, R], message('step.dTogether'), 't');
-  if (!isFifthWheel(compiled.view.trailer)) {
+  if (!isFifthWheel(loads.view.trailer)) {
     const top = work('product', [g, T, R], message('step.dProduct'), 'share');
     return [both, top, work('quotient', [top.result, both.result], message('check.dValue'), 'kN')];
   }
-  const pin = plated(compiled, 'ballMax', ['vehicle', 'trailer']).value;
+  const pin = plated(loads, 'ballMax', ['vehicle', 'trailer']).value;
   if (pin === null) return [];
   const factor: Operand = { name: message('step.fifthWheelFactor'), value: 0.6, unit: 'share' };
   const top = work('product', [g, factor, T, R], message('step.dProduct'), 'share');
@@ -35,9 +35,9 @@ export function dValueSteps(compiled: Compiled): readonly Step[] {
 }
 
 /** What the tyres or wheels of an axle carry together. */
-export function gearLimitSteps(compiled: Compiled, check: Check): readonly Step[] {
+export function gearLimitSteps(loads: Loads, check: Check): readonly Step[] {
   const [rule, axle] = check.id.split(':');
-  const body = axle === 'trailer' ? compiled.view.trailer : compiled.view.vehicle;
+  const body = axle === 'trailer' ? loads.view.trailer : loads.view.vehicle;
   const gear = body?.gear?.find((one) => one.axle === axle);
   if (!gear) return [];
   const wheels: Operand = { name: message('step.wheels'), value: gear.wheels, unit: 'share' };

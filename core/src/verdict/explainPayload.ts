@@ -5,13 +5,13 @@ import type { Assessment } from './assess.ts';
 import { work, type Explanation } from './explanation.ts';
 
 /** What stands behind one line of the payload sheet. @param key side/part */
-export function explainPayload({ compiled }: Assessment, key: string): Explanation | null {
+export function explainPayload({ loads }: Assessment, key: string): Explanation | null {
   const [side, part] = key.split('/');
-  const body = side === 'vehicle' || side === 'trailer' ? compiled.view[side] : undefined;
-  if (!body || part === undefined) return null;
+  const body = side === 'vehicle' || side === 'trailer' ? loads.view[side] : undefined;
+  if (!body || part === undefined || loads.from !== 'plan') return null;
   if (part !== 'camper' && !(part in payloadOrigins)) return null;
   const origins: readonly LoadOrigin[] = part === 'camper' ? [] : payloadOrigins[part as PayloadPart];
-  const operands = compiled.loads
+  const operands = loads.points
     .filter((load) => load.side === side && load.mass !== 0)
     .filter((load) => (load.body === body.id ? origins.includes(load.origin) : part === 'camper'))
     .map((load) => ({ name: load.name, value: load.mass, unit: 'kg' as const }));

@@ -1,7 +1,7 @@
 import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { message, verbatim } from '../messages/message.ts';
-import type { Check } from '../rulebook/check.ts';
+import type { Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { influenceAt, type Row } from '../statics/row.ts';
 import type { Assessment } from './assess.ts';
@@ -9,11 +9,11 @@ import { explainCheck, placeOperands } from './explainCheck.ts';
 import { work, type Explanation, type Operand, type Step } from './explanation.ts';
 
 /** What lies in a place, thing by thing. @param key body/place */
-export function explainContents({ compiled }: Assessment, key: string): Explanation | null {
-  const found = placeOf(compiled.view, key);
+export function explainContents({ loads }: Assessment, key: string): Explanation | null {
+  const found = placeOf(loads.view, key);
   if (!found) return null;
   const name = verbatim(found.name);
-  return { title: name, steps: [work('sum', placeOperands(compiled, found.body, found.place), name)] };
+  return { title: name, steps: [work('sum', placeOperands(loads, found.body, found.place), name)] };
 }
 
 /**
@@ -21,7 +21,7 @@ export function explainContents({ compiled }: Assessment, key: string): Explanat
  * of it. @param key body/place
  */
 export function explainRoom(assessment: Assessment, key: string): Explanation | null {
-  const found = roomInPlaces(assessment.compiled.view, assessment.checks).find(
+  const found = roomInPlaces(assessment.loads.view, assessment.checks).find(
     (one) => `${one.body}/${one.place.id}` === key,
   );
   if (!found) return null;
@@ -31,8 +31,8 @@ export function explainRoom(assessment: Assessment, key: string): Explanation | 
   return { title, steps: roomSteps(assessment, found, room.binding) };
 }
 
-function roomSteps({ compiled }: Assessment, { side, ...found }: PlaceRoom, binding: Check): readonly Step[] {
-  const { steps } = explainCheck(compiled, binding);
+function roomSteps({ loads }: Assessment, { side, ...found }: PlaceRoom, binding: Check): readonly Step[] {
+  const { steps } = explainCheck(loads, binding);
   const x = found.x ?? 0;
   const bound = widestBound(binding, side, x);
   // A place bound by its own rating takes what its rating leaves.

@@ -1,4 +1,6 @@
-import type { Compiled, WeighedOperand } from '../loading/compile.ts';
+import type { Compiled } from '../loads/compile.ts';
+import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
+import type { WeighedLoads } from '../loads/weighedOn.ts';
 import { message, term, verbatim } from '../messages/message.ts';
 import { quantityTerm } from '../rulebook/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -7,21 +9,26 @@ import { couplingPosition, effectiveOverhang, type QuantityName } from '../stati
 import { work, type Operand, type Step } from './explanation.ts';
 
 /** The steps that lead to a load, from the things on board on. Empty when the load is not known. */
-export function explainQuantity(compiled: Compiled, quantity: QuantityName): readonly Step[] {
-  const value = compiled.values[quantity];
+export function explainQuantity(loads: PlannedOrWeighed, quantity: QuantityName): readonly Step[] {
+  const value = loads.values[quantity];
   if (value.kind !== 'known') return [];
-  const weighed = compiled.weighed?.[quantity];
-  if (weighed) return [weighedStep(compiled, quantity, weighed)];
-  const worker = new Working(compiled);
+  if (loads.from === 'slip') return [weighedStep(loads, quantity)];
+  const worker = new Working(loads);
   worker.find(quantity);
   return worker.steps;
 }
 
 /** A load of a slip: each reading times how much it says about it. */
-function weighedStep(compiled: Compiled, quantity: QuantityName, weighed: readonly WeighedOperand[]): Step {
+function weighedStep({ view, weighed }: WeighedLoads, quantity: QuantityName): Step {
   const origin = message('origin.weighed');
-  const operands = weighed.map(({ name, kg, times }): Operand => ({ name, value: kg, unit: 'kg', x: times, origin }));
-  const named = message('step.quantity', { quantity: term(quantityTerm(compiled.view, quantity)) });
+  const operands = weighed[quantity].map(({ name, kg, times }): Operand => ({
+    name,
+    value: kg,
+    unit: 'kg',
+    x: times,
+    origin,
+  }));
+  const named = message('step.quantity', { quantity: term(quantityTerm(view, quantity)) });
   return work('weighted', operands, named);
 }
 
@@ -37,7 +44,7 @@ class Working {
   readonly steps: Step[] = [];
   private readonly done = new Map<string, Operand>();
 
-  constructor(private readonly compiled: Compiled) {}
+  constructor(private readonly plan: Compiled) {}
 
   find(quantity: QuantityName): Operand {
     switch (quantity) {
@@ -80,11 +87,11 @@ class Working {
   }
 
   private named(quantity: QuantityName) {
-    return message('step.quantity', { quantity: term(quantityTerm(this.compiled.view, quantity)) });
+    return message('step.quantity', { quantity: term(quantityTerm(this.plan.view, quantity)) });
   }
 
   private loads(side: Side): readonly Operand[] {
-    return this.compiled.loads
+    return this.plan.points
       .filter((load) => load.side === side && load.mass !== 0)
       .map((load) => ({
         name: load.name,
@@ -97,7 +104,7 @@ class Working {
 
   private bodyTotal(side: Side): Operand {
     const name = message(side === 'vehicle' ? 'step.vehicleAlone' : 'step.trailerTotal', {
-      body: verbatim(this.compiled.view[side]?.name ?? ''),
+      body: verbatim(this.plan.view[side]?.name ?? ''),
     });
     return this.step(`total.${side}`, () => work('sum', this.loads(side), name));
   }
@@ -107,7 +114,7 @@ class Working {
     return this.step(`moments.${side}`, () => work('moments', this.loads(side), name, 'kgm'));
   }
 
-  private axlePosition = (): Operand => metres('axlePosition', this.compiled.lengths.trailer?.axlePosition ?? 0);
+  private axlePosition = (): Operand => metres('axlePosition', this.plan.lengths.trailer?.axlePosition ?? 0);
 
   /** What stands on the trailer's axles with the bars off. */
   private axlesUndistributed(): Operand {
@@ -130,7 +137,7 @@ class Working {
     );
   }
 
-  private distributed = (): boolean => this.compiled.lengths.distribution !== undefined;
+  private distributed = (): boolean => this.plan.lengths.distribution !== undefined;
 
   private shiftedToTrailer = (): Operand =>
     this.step('couple.trailer', () =>
@@ -142,7 +149,7 @@ class Working {
 
   /** The couple of the distribution hitch, kg·m. */
   private couple(): Operand {
-    const { distribution } = this.compiled.lengths;
+    const { distribution } = this.plan.lengths;
     if (distribution?.kind === 'couple') {
       const couple: Operand = { name: message('step.coupleSet'), value: distribution.coupleNm, unit: 'Nm' };
       const g: Operand = { name: message('step.gravity'), value: gravity, unit: 'share' };
@@ -166,14 +173,14 @@ class Working {
   }
 
   private vehicleTotal(): Operand {
-    if (!this.compiled.view.trailer) return this.bodyTotal('vehicle');
+    if (!this.plan.view.trailer) return this.bodyTotal('vehicle');
     return this.step('vehicleTotal', () =>
       work('sum', [this.bodyTotal('vehicle'), this.ballLoadTowed()], this.named('vehicleTotal')),
     );
   }
 
   private wheelbase(): Operand {
-    const { wheelbase = 0, tagAxle } = this.compiled.lengths.vehicle ?? {};
+    const { wheelbase = 0, tagAxle } = this.plan.lengths.vehicle ?? {};
     if (!tagAxle) return metres('wheelbase', wheelbase);
     const shares: Operand[] = [
       { name: message('step.driveShare'), value: tagAxle.driveShare, unit: 'share', x: wheelbase },
@@ -189,7 +196,7 @@ class Working {
   }
 
   private frontAxle(): Operand {
-    const towing = this.compiled.view.trailer !== undefined;
+    const towing = this.plan.view.trailer !== undefined;
     const alone = this.step('front.alone', () =>
       work(
         'difference',
@@ -210,8 +217,8 @@ class Working {
 
   private rearAxle(): Operand {
     const alone = this.rearAlone();
-    if (!this.compiled.view.trailer) return alone;
-    const arm = metres('couplingPosition', couplingPosition(this.compiled.lengths) ?? 0);
+    if (!this.plan.view.trailer) return alone;
+    const arm = metres('couplingPosition', couplingPosition(this.plan.lengths) ?? 0);
     const pressed = this.step('rear.pressed', () =>
       work('lever', [this.ballLoadTowed(), arm, this.wheelbase()], message('step.rearPressed')),
     );
@@ -223,10 +230,10 @@ class Working {
   }
 
   private overhang(): Operand {
-    return metres('couplingOverhang', effectiveOverhang(this.compiled.lengths) ?? 0);
+    return metres('couplingOverhang', effectiveOverhang(this.plan.lengths) ?? 0);
   }
 
-  private driveShare = (): number => this.compiled.lengths.vehicle?.tagAxle?.driveShare ?? 1;
+  private driveShare = (): number => this.plan.lengths.vehicle?.tagAxle?.driveShare ?? 1;
 
   private shareOfRear(quantity: 'driveAxle' | 'tagAxle', share: number): Operand {
     const part: Operand = { name: message('step.share'), value: share, unit: 'share' };

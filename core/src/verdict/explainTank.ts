@@ -5,9 +5,9 @@ import type { Assessment } from './assess.ts';
 import { work, type Explanation, type Operand, type Step } from './explanation.ts';
 
 /** What a tank holds: size, density and level multiplied, or the share of a full gas bottle. @param key body/tank */
-export function explainTank({ compiled }: Assessment, key: string): Explanation | null {
-  const { loadout } = compiled.view;
-  for (const { body } of placedBodies(compiled.view)) {
+export function explainTank({ loads }: Assessment, key: string): Explanation | null {
+  const { loadout } = loads.view;
+  for (const { body } of placedBodies(loads.view)) {
     const tank = body.tanks.find((one) => `${body.id}/${one.id}` === key);
     if (!tank) continue;
     const level = loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;

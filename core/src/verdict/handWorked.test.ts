@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWorkspace, type Workspace } from '../exchange/workspace.ts';
-import { viewRig } from '../loading/rigView.ts';
+import { emptyWorkspace, type Workspace } from '../document/workspace.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { situationIn } from '../situation/situation.ts';
 import { assess } from './assess.ts';
 
@@ -79,9 +79,9 @@ describe('whole documents worked by hand', () => {
     };
     const view = viewRig(workspace, 'rig');
     if (!view) throw new Error('no rig');
-    const { compiled, checks, legal } = assess(view);
-    const kg = (name: keyof typeof compiled.values) => {
-      const value = compiled.values[name];
+    const { loads, checks, legal } = assess(view);
+    const kg = (name: keyof typeof loads.values) => {
+      const value = loads.values[name];
       return value.kind === 'known' ? value.value : NaN;
     };
     // Trailer: 600 − 10 (water in the figure) + 25 + 10 (water on board) = 625.
@@ -138,10 +138,10 @@ describe('whole documents worked by hand', () => {
     };
     const view = viewRig(workspace, 'rig');
     if (!view) throw new Error('no rig');
-    const { compiled, checks, legal } = assess(view);
+    const { loads, checks, legal } = assess(view);
     // The group acts at 0.625·3.7 + 0.375·4.5 = 4.0 m. 200 kg at 6 m: 300 on the group, 100 off the front.
-    const value = (name: keyof typeof compiled.values) => {
-      const found = compiled.values[name];
+    const value = (name: keyof typeof loads.values) => {
+      const found = loads.values[name];
       return found.kind === 'known' ? found.value : NaN;
     };
     expect(value('rearAxle')).toBeCloseTo(2300, 9);

@@ -1,5 +1,5 @@
 import type { Message } from '../messages/message.ts';
-import { bindingKinds, type Check } from '../rulebook/check.ts';
+import { bindingKinds, type Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { couplingPosition, type QuantityName } from '../statics/rigRows.ts';
 import type { Assessment } from './assess.ts';
@@ -19,7 +19,7 @@ const ranks: Readonly<Record<Check['status'], number>> = { over: 0, tight: 1, un
 
 /** Axles and coupling, front to rear. */
 export function pillars(assessment: Assessment): readonly Pillar[] {
-  const { view, lengths } = assessment.compiled;
+  const { view, lengths } = assessment.loads;
   const { wheelbase, tagAxle } = lengths.vehicle ?? {};
   const at = (quantity: QuantityName, side: Side, x: number | undefined): Pillar => ({
     quantity,

@@ -1,10 +1,10 @@
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 import { lossPerKg } from '../limits/roomAt.ts';
 import { marginAfter } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
-import { placeContents } from '../rulebook/placeChecks.ts';
+import { placeContents } from '../loading/placeContents.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from './assess.ts';
@@ -68,8 +68,8 @@ const keepsOthers = (checks: readonly Check[], healed: Check, { side, x }: Sourc
     return after >= Math.min(0, other.margin) - massTolerance;
   });
 
-function sourcesOf({ compiled }: Assessment): readonly Source[] {
-  const { view } = compiled;
+function sourcesOf({ loads }: Assessment): readonly Source[] {
+  const { view } = loads;
   const contents = placeContents(view);
   return placedBodies(view).flatMap(({ body, side, offset }): readonly Source[] => {
     if (offset === null) return [];

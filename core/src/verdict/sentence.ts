@@ -2,8 +2,8 @@ import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { missingMessage } from '../rig/missing.ts';
-import { breaksLaw, mayBreakLaw, type Check } from '../rulebook/check.ts';
-import type { Mark } from './assess.ts';
+import { breaksLaw, mayBreakLaw, type Check } from '../checks/check.ts';
+import type { Mark } from './mark.ts';
 
 const totals: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.max'];
 

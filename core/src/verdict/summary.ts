@@ -1,5 +1,5 @@
 import { placedBodies } from '../loading/rigView.ts';
-import { bindingKinds } from '../rulebook/check.ts';
+import { bindingKinds } from '../checks/check.ts';
 import type { Assessment } from './assess.ts';
 
 /** How far each station is settled, for the route line. */
@@ -12,9 +12,9 @@ export interface Summary {
   readonly tight: number;
 }
 
-export function summary({ compiled, checks }: Assessment): Summary {
-  const { loadout } = compiled.view;
-  const figures = placedBodies(compiled.view).flatMap(({ body }) => body.plates.flatMap((plate) => plate.figures));
+export function summary({ loads, checks }: Assessment): Summary {
+  const { loadout } = loads.view;
+  const figures = placedBodies(loads.view).flatMap(({ body }) => body.plates.flatMap((plate) => plate.figures));
   const ruling = checks.filter((check) => bindingKinds.includes(check.kind));
   return {
     figuresRead: figures.length,

@@ -2,15 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { roomInPlaces } from '../limits/roomInPlaces.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
-import { payload } from '../loading/payload.ts';
+import { payload } from '../limits/payload.ts';
 import type { Message, Param } from '../messages/message.ts';
-import type { Check } from '../rulebook/check.ts';
-import { placeContents } from '../rulebook/placeChecks.ts';
+import type { Check } from '../checks/check.ts';
+import { placeContents } from '../loading/placeContents.ts';
 import { arbitraryRig } from '../testing/arbitraryRig.ts';
 import { caseView, type CaseRig } from '../testing/caseRig.ts';
 import { exampleNames, exampleView } from '../testing/examples.ts';
 import { quantityNames } from '../statics/rigRows.ts';
-import { assess, legality } from './assess.ts';
+import { assess } from './assess.ts';
+import { legality } from './mark.ts';
 import { explain } from './explain.ts';
 import type { Step } from './explanation.ts';
 import { pillars } from './pillars.ts';
@@ -155,7 +156,7 @@ describe('the arithmetic of every number', () => {
           expect(steps.at(-1)?.result.value, check.id).toBeCloseTo(check.margin, 5);
         }
         for (const name of quantityNames) {
-          const value = assessment.compiled.values[name];
+          const value = assessment.loads.values[name];
           if (value.kind !== 'known') continue;
           expect(explain(assessment, name)?.steps.at(-1)?.result.value, name).toBeCloseTo(value.value, 6);
         }
@@ -179,7 +180,7 @@ describe('the arithmetic of every number', () => {
   it('reaches the room in every place, the contents of each, every tank and every line of the payload', () => {
     for (const name of exampleNames) {
       const assessment = assess(exampleView(name));
-      const { view } = assessment.compiled;
+      const { view } = assessment.loads;
       const last = (id: string) => {
         const steps = explain(assessment, id)?.steps ?? [];
         for (const step of steps) expect(redo(step), `${id} ${step.op}`).toBeCloseTo(step.result.value, 6);
@@ -191,7 +192,7 @@ describe('the arithmetic of every number', () => {
       }
       for (const [key, { mass }] of placeContents(view)) expect(last(`contents:${key}`)).toBeCloseTo(mass, 6);
       for (const side of ['vehicle', 'trailer'] as const) {
-        const sheet = payload(assessment.compiled, side);
+        const sheet = payload(assessment.loads, side);
         if (sheet?.camper) expect(last(`payload:${side}/camper`)).toBeCloseTo(sheet.camper, 6);
         for (const [part, mass] of Object.entries(sheet?.parts ?? {})) {
           expect(last(`payload:${side}/${part}`), part).toBeCloseTo(mass, 6);

@@ -1,4 +1,4 @@
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { adjustTicket, weighingLengths } from './measured.ts';
@@ -22,7 +22,7 @@ export function belowEmpty(view: RigView, ticket: Ticket): readonly BelowEmpty[]
   const { estimate } = adjustTicket(weighingLengths(view, planned), ticket).adjustment;
   return (['vehicle', 'trailer'] as const).flatMap((side) => {
     if (!view[side] || view[side].emptyMass?.basis === 'weighed') return [];
-    const own = planned.loads.filter((load) => load.side === side && ['empty', 'basis'].includes(load.origin));
+    const own = planned.points.filter((load) => load.side === side && ['empty', 'basis'].includes(load.origin));
     const empty = own.reduce((sum, load) => sum + load.mass, 0);
     const sigma = Math.hypot(...own.map((load) => load.sigma));
     const weighed = estimate(side === 'vehicle' ? { F: 1, R: 1 } : { B: 1, G: 1 });

@@ -1,4 +1,4 @@
-import { compile, type Compiled } from '../loading/compile.ts';
+import { compile, type Compiled } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { verbatim, type Message } from '../messages/message.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -107,7 +107,7 @@ function partsBetween(after: Compiled, side: Side, earlier: Ticket, later: Ticke
   );
   return fitted.flatMap(({ id, name, date }) => {
     if (date === undefined || date <= from) return [];
-    const loads = after.loads.filter((load) => load.origin === 'fitted' && load.id === id && load.side === side);
+    const loads = after.points.filter((load) => load.origin === 'fitted' && load.id === id && load.side === side);
     const total = sum(loads.map((load) => ({ mass: load.mass, moment: load.mass * (load.x ?? 0) })));
     return loads.length > 0 ? [{ id, name: verbatim(name), date, ...total }] : [];
   });

@@ -1,4 +1,4 @@
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { adjust } from './leastSquares.ts';
 import { adjustTicket, suspects, weighingLengths } from './measured.ts';

@@ -1,10 +1,8 @@
-import { compile, type Compiled, type Value, type WeighedOperand } from '../loading/compile.ts';
+import { compile, type Compiled } from '../loads/compile.ts';
+import { weighedOn, type WeighedLoads } from '../loads/weighedOn.ts';
 import type { RigView } from '../loading/rigView.ts';
-import type { Missing } from '../rig/missing.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
-import { sumLoads } from '../statics/pointLoad.ts';
-import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
-import { nothing, type Row } from '../statics/row.ts';
+import type { QuantityName } from '../statics/rigRows.ts';
 import { assessed, type Assessment } from '../verdict/assess.ts';
 import { sumOf, type Combination } from './combination.ts';
 import { adjust, type Adjustment } from './leastSquares.ts';
@@ -23,7 +21,7 @@ interface WeighedReading {
 }
 
 /** A rig judged by what was weighed, not by what was planned. */
-export interface TicketAssessment extends Assessment {
+export interface TicketAssessment extends Assessment<WeighedLoads> {
   readonly ticket: Ticket;
   readonly readings: readonly WeighedReading[];
 }
@@ -56,11 +54,10 @@ export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
   const lengths = weighingLengths(view, planned);
   const { used, adjustment } = adjustTicket(lengths, ticket);
   const barsOn = planned.lengths.distribution !== undefined;
-  const compiled = measuredRig(planned, used, adjustment, quantityCombinations(lengths, barsOn));
-  const checks = runRulebook(compiled).filter(({ quantity }) => quantity !== 'place' && quantity !== 'camper');
+  const loads = slipLoads(planned, used, adjustment, quantityCombinations(lengths, barsOn));
   const worst = suspects(adjustment);
   return {
-    ...assessed(compiled, checks),
+    ...assessed(loads, runRulebook(loads)),
     ticket,
     readings: ticket.readings.map((reading) => {
       const at = used.findIndex((one) => one.reading === reading);
@@ -104,36 +101,19 @@ export function quantityCombinations(
   };
 }
 
-const noRow: Row = { vehicle: nothing, trailer: nothing };
-
-function measuredRig(
-  planned: Compiled,
+/** What the readings of a slip say of the rig's loads, as far as they settle them. */
+function slipLoads(
+  plan: Compiled,
   used: ReturnType<typeof adjustTicket>['used'],
   { estimate }: Adjustment,
   of: Readonly<Record<QuantityName, Combination>>,
-): Compiled {
-  const body = planned.view.vehicle ?? planned.view.trailer;
-  const missing: readonly Missing[] = [{ code: 'reading', body: body?.id ?? '', bodyName: body?.name ?? '' }];
-  const measured = (name: QuantityName): Value => {
-    const plan = planned.values[name];
-    if (plan.kind === 'absent') return plan;
-    const found = estimate(of[name]);
-    if (!found) return { kind: 'unknown', missing };
-    return { kind: 'known', value: found.value, sigma: found.se, row: plan.kind === 'known' ? plan.row : noRow };
-  };
-  const operands = (wanted: Combination): readonly WeighedOperand[] =>
-    (estimate(wanted)?.weights ?? []).flatMap((times, at) => {
+): WeighedLoads {
+  return weighedOn(plan, (sum) => {
+    const found = estimate(sumOf(...sum.map(([times, name]) => [times, of[name]] as const)));
+    const operands = (found?.weights ?? []).flatMap((times, at) => {
       const one = used[at];
       return one && Math.abs(times) > 1e-6 ? [{ name: readingMessage(one.reading), kg: one.value, times }] : [];
     });
-  return {
-    ...planned,
-    loads: [],
-    sums: { vehicle: sumLoads([], 'vehicle'), trailer: sumLoads([], 'trailer') },
-    // No load of its own stands behind what was weighed: whatever would add some up is told that nobody knows them.
-    massMissing: { vehicle: missing, trailer: missing },
-    placeMissing: { vehicle: missing, trailer: missing },
-    values: Object.fromEntries(quantityNames.map((name) => [name, measured(name)])) as Compiled['values'],
-    weighed: Object.fromEntries(quantityNames.map((name) => [name, operands(of[name])])),
-  };
+    return found && { value: found.value, se: found.se, operands };
+  });
 }

@@ -1,4 +1,4 @@
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { adjustTicket, weighingLengths } from './measured.ts';
 import type { Ticket } from './ticket.ts';

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { exampleView } from '../testing/examples.ts';
 import { ticketOf, type Stood } from '../testing/weighed.ts';
 import { adjustTicket, weighingLengths } from './measured.ts';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import { isLopsided, weighedSides } from './weighedSides.ts';
 
 const wagon = exampleView('australian-wagon-and-tandem');

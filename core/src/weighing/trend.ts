@@ -1,6 +1,6 @@
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
-import type { Check } from '../rulebook/check.ts';
+import type { Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { adjustTicket, assessTicket, weighingLengths } from './measured.ts';
 import type { Ticket } from './ticket.ts';
@@ -51,7 +51,7 @@ function emptyOf(then: RigView, ticket: Ticket): TrendPoint['empty'] {
   const of = (side: Side): TrendPoint['empty'] => {
     const found = estimate(side === 'vehicle' ? { F: 1, R: 1 } : { B: 1, G: 1 });
     if (!found || !then[side]) return {};
-    const inside = planned.loads.filter((load) => load.side === side && !ownMass.includes(load.origin));
+    const inside = planned.points.filter((load) => load.side === side && !ownMass.includes(load.origin));
     const mass = inside.reduce((sum, load) => sum + load.mass, 0);
     return { [side]: { value: found.value - mass, se: Math.hypot(found.se, ...inside.map(({ sigma }) => sigma)) } };
   };

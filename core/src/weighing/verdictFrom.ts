@@ -1,8 +1,8 @@
 import type { RigView } from '../loading/rigView.ts';
 import type { FittedPart } from '../rig/equipment.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { assess, type Assessment } from '../verdict/assess.ts';
-import { assessTicket } from './measured.ts';
+import { assess, type PlannedAssessment } from '../verdict/assess.ts';
+import { assessTicket, type TicketAssessment } from './measured.ts';
 import type { Ticket } from './ticket.ts';
 import { unlistedOn, type UnlistedOn } from './unlisted.ts';
 import { byDay } from './viewThen.ts';
@@ -21,9 +21,9 @@ export interface Correction {
 
 /** A verdict and what it was drawn from. */
 export type BasedVerdict =
-  | { readonly from: 'plan'; readonly assessment: Assessment }
-  | { readonly from: 'corrected'; readonly assessment: Assessment; readonly corrections: readonly Correction[] }
-  | { readonly from: 'slip'; readonly assessment: Assessment; readonly ticket: Ticket };
+  | { readonly from: 'plan'; readonly assessment: PlannedAssessment }
+  | { readonly from: 'corrected'; readonly assessment: PlannedAssessment; readonly corrections: readonly Correction[] }
+  | { readonly from: 'slip'; readonly assessment: TicketAssessment; readonly ticket: Ticket };
 
 /** For each body the correction of the latest slip that says anything about it. */
 export function corrections(view: RigView, tickets: readonly Ticket[]): readonly Correction[] {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { RigView } from '../loading/rigView.ts';
 import { onDay } from '../loading/rigView.ts';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import { gravity } from '../statics/distribution.ts';
 import { explain } from '../verdict/explain.ts';
 import { exampleView } from '../testing/examples.ts';

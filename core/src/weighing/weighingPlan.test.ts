@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { compile } from '../loading/compile.ts';
+import { compile } from '../loads/compile.ts';
 import weighingCases from '../testing/cases/weighing.json' with { type: 'json' };
 import { exampleView } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';

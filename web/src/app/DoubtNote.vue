@@ -22,7 +22,9 @@ const doubt = computed(() => {
   const percent = 100 * chance;
   const shown =
     percent < 0.5 ? t('app.doubt.hardly') : percent > 99.5 ? t('app.doubt.surely') : `${Math.round(percent)} %`;
-  return { twice: kg(2 * sigma), chance: shown, things: worthWeighing(based.value.assessment.compiled, use) };
+  const { loads } = based.value.assessment;
+  const things = loads.from === 'plan' ? worthWeighing(loads.points, use) : [];
+  return { twice: kg(2 * sigma), chance: shown, things };
 });
 </script>
 

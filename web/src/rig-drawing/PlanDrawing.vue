@@ -29,8 +29,8 @@ const emit = defineEmits<{ place: [body: string, place: string] }>();
 const { t } = useI18n();
 const settings = useSettings();
 
-const view = computed(() => props.assessment.compiled.view);
-const sides = computed(() => sideLoads(props.assessment.compiled));
+const view = computed(() => props.assessment.loads.view);
+const sides = computed(() => sideLoads(props.assessment.loads));
 const contents = computed(() => placeContents(view.value));
 const bodies = computed(() => new Map(placedBodies(view.value).map(({ body }) => [body.id, body] as const)));
 const kg = (value: number) => written(displayMass(value, settings.massUnit, 'load'), 0);

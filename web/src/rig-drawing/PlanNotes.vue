@@ -9,7 +9,7 @@ import { useSettings } from '../stores/settings.ts';
 const props = defineProps<{ assessment: Assessment }>();
 const { t } = useI18n();
 const settings = useSettings();
-const sides = computed(() => sideLoads(props.assessment.compiled));
+const sides = computed(() => sideLoads(props.assessment.loads));
 const kg = (value: number) =>
   t('app.hand.mass', {
     amount: written(displayMass(value, settings.massUnit, 'load'), 0),

@@ -36,7 +36,7 @@ export const useRig = defineStore('rig', () => {
     view.value && assessment.value ? roomInPlaces(view.value, assessment.value.checks) : [],
   );
   const state = computed(() => assessment.value && summary(assessment.value));
-  const chains = computed(() => (assessment.value ? chainsOf(assessment.value.compiled) : []));
+  const chains = computed(() => (assessment.value ? chainsOf(assessment.value.loads) : []));
   /** A spot somebody is asking about; not part of the document. */
   const probe = ref<Probe | null>(null);
   const words = computed(() => view.value?.situation.words ?? 'uk');

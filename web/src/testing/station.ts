@@ -1,4 +1,4 @@
-import { readParsed, type Assessment, type RigView } from '@wagonomos/core';
+import { readParsed, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import { i18n } from '../app/i18n.ts';
@@ -14,7 +14,7 @@ export interface AtStation {
   readonly plugins: readonly [typeof i18n, Router];
   readonly workspace: ReturnType<typeof useWorkspace>;
   readonly view: () => RigView;
-  readonly assessment: () => Assessment;
+  readonly assessment: () => PlannedAssessment;
 }
 
 /** @param example the raw data of an example file @param query of the address, e.g. `?sheet=packages` */

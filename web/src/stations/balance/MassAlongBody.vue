@@ -11,7 +11,7 @@ const MassChart = defineAsyncComponent(() => import('../../charts/MassChart.vue'
 const { t } = useI18n();
 const { speech } = useSpeech();
 const rig = useRig();
-const along = computed(() => (rig.assessment ? massAlong(rig.assessment.compiled, props.side) : null));
+const along = computed(() => (rig.assessment ? massAlong(rig.assessment.loads, props.side) : null));
 const name = computed(() => rig.view?.[props.side]?.name ?? '');
 /** Points close together stand as one bar. */
 const step = 0.25;

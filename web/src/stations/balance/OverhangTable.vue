@@ -19,7 +19,7 @@ const compared = computed(() =>
   own.value === undefined ? undefined : (other.value ?? Math.round(own.value * 12) / 10),
 );
 const ball = computed(() => {
-  const load = rig.assessment?.compiled.values.ballLoadTowed;
+  const load = rig.assessment?.loads.values.ballLoadTowed;
   return load?.kind === 'known' ? load.value : null;
 });
 const wheelbases = computed(() => [own.value, compared.value].filter((one) => one !== undefined));

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { assess, loadoutDifferences, loadoutsOf, onDay, viewRig, type Assessment, type Check } from '@wagonomos/core';
+import {
+  assess,
+  loadoutDifferences,
+  loadoutsOf,
+  onDay,
+  viewRig,
+  type PlannedAssessment,
+  type Check,
+} from '@wagonomos/core';
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -25,7 +33,7 @@ const chosen = computed(() => {
   const known = all.value.map((one) => one.id);
   return (left.value ?? known).filter((id) => known.includes(id)).slice(0, most);
 });
-const columns = computed<readonly Assessment[]>(() => {
+const columns = computed<readonly PlannedAssessment[]>(() => {
   const { document } = workspace;
   const { view } = rig;
   if (!document || !view) return [];
@@ -57,8 +65,8 @@ const rows = computed(() =>
 const load = (check: Check | undefined) =>
   check?.demand == null ? t('app.verdict.unknown') : checkAmount(check, check.demand, settings.massUnit, 'load');
 const differences = computed(() => loadoutDifferences(columns.value));
-const share = ({ compiled }: Assessment) => {
-  const { ballLoad, trailerTotal } = compiled.values;
+const share = ({ loads }: PlannedAssessment) => {
+  const { ballLoad, trailerTotal } = loads.values;
   if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return null;
   return t('app.compare.percent', { share: written((100 * ballLoad.value) / trailerTotal.value, 1) });
 };
@@ -86,15 +94,15 @@ const print = () => window.print();
         <thead>
           <tr>
             <td></td>
-            <th v-for="one in columns" :key="one.compiled.view.loadout.id" scope="col">
-              {{ one.compiled.view.loadout.name }}
+            <th v-for="one in columns" :key="one.loads.view.loadout.id" scope="col">
+              {{ one.loads.view.loadout.name }}
             </th>
           </tr>
         </thead>
         <tbody>
           <tr>
             <th scope="row">{{ t('app.station.verdict') }}</th>
-            <td v-for="one in columns" :key="one.compiled.view.loadout.id" class="verdict">
+            <td v-for="one in columns" :key="one.loads.view.loadout.id" class="verdict">
               <VerdictLine :assessment="one" />
             </td>
           </tr>
@@ -106,7 +114,7 @@ const print = () => window.print();
           </tr>
           <tr v-if="rig.view.trailer">
             <th scope="row">{{ t('app.compare.share') }}</th>
-            <td v-for="one in columns" :key="one.compiled.view.loadout.id" class="num">{{ share(one) }}</td>
+            <td v-for="one in columns" :key="one.loads.view.loadout.id" class="num">{{ share(one) }}</td>
           </tr>
           <tr class="part">
             <th :colspan="columns.length + 1" scope="rowgroup">

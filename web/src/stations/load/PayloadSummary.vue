@@ -19,11 +19,11 @@ const WaterfallChart = defineAsyncComponent(() => import('../../charts/Waterfall
 const charted = ref(false);
 
 const sheets = computed(() => {
-  const compiled = rig.assessment?.compiled;
-  if (!compiled) return [];
+  const loads = rig.assessment?.loads;
+  if (!loads) return [];
   return (['vehicle', 'trailer'] as const).flatMap((side) => {
-    const sheet = payload(compiled, side);
-    const name = compiled.view[side]?.name ?? '';
+    const sheet = payload(loads, side);
+    const name = loads.view[side]?.name ?? '';
     return sheet ? [{ ...sheet, name, lines: lines(sheet) }] : [];
   });
 });

@@ -10,7 +10,7 @@ const { t } = useI18n();
 const rig = useRig();
 const order = ['warning', 'question', 'note'] as const;
 const found = computed(() => {
-  const all = rig.assessment ? findings(rig.assessment.compiled) : [];
+  const all = rig.assessment ? findings(rig.assessment.loads) : [];
   return [...all].sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
 });
 const buyers = computed(() => {

@@ -13,7 +13,7 @@ const { t } = useI18n();
 const rig = useRig();
 const workspace = useWorkspace();
 const hitch = computed<Hitch>(() => props.view.rig.hitch ?? {});
-const moment = computed(() => rig.assessment && hitchMoment(rig.assessment.compiled));
+const moment = computed(() => rig.assessment && hitchMoment(rig.assessment.loads));
 
 const change = (patch: Partial<Hitch>, merge?: string) =>
   workspace.edit('app.edit.hitch', (document) => setHitch(document, props.view.rig.id, patch), merge);

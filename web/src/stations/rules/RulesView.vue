@@ -16,13 +16,13 @@ const { say } = useSpeech();
 const arithmetic = useArithmetic();
 const { placeName } = usePlaces();
 const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
-const rules = computed(() => (rig.assessment ? ruleList(rig.assessment.compiled, rig.assessment.checks) : []));
+const rules = computed(() => (rig.assessment ? ruleList(rig.assessment.loads, rig.assessment.checks) : []));
 const groups = computed(() =>
   kinds
     .map((kind) => ({ kind, rules: rules.value.filter((one) => one.facts.kind === kind) }))
     .filter((group) => group.rules.length > 0),
 );
-const notes = computed(() => (rig.assessment ? informationFor(rig.assessment.compiled) : []));
+const notes = computed(() => (rig.assessment ? informationFor(rig.assessment.loads) : []));
 const bearing = ({ bears, facts }: Information): string =>
   t(`app.rules.bears.${bears}`, { on: t(`app.rules.on.${facts.bears}`) });
 </script>

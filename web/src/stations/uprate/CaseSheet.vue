@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { changeCase, removeCase, type Assessment, type RigView } from '@wagonomos/core';
+import { changeCase, removeCase, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { Printer, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -15,7 +15,7 @@ import { useBench } from './useBench.ts';
 import { useCase } from './useCase.ts';
 
 /** The file of an uprate or downrate: who has to do what, what is outstanding, and the new plate at its end. */
-const props = defineProps<{ view: RigView; assessment: Assessment }>();
+const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const route = useRoute();
 const router = useRouter();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addCase, localDay, newFindings, type Assessment, type RigView } from '@wagonomos/core';
+import { addCase, localDay, newFindings, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { FolderPlus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -12,12 +12,12 @@ import MustGo from './MustGo.vue';
 import { useBench } from './useBench.ts';
 
 /** What is otherwise with the packages on the bench: marks passed up and down, drivers, speeds; and what would have to go. */
-const props = defineProps<{ view: RigView; assessment: Assessment }>();
+const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const { chosen, then, after, open } = useBench(() => props.view);
 const { say } = useSpeech();
-const unborne = computed(() => newFindings(props.assessment.compiled, after.value.compiled));
+const unborne = computed(() => newFindings(props.assessment.loads, after.value.loads));
 const print = () => globalThis.print();
 const begin = () => {
   const names = chosen.value.map(({ name }) => name).join(' + ');

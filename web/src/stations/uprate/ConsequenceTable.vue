@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { beforeAfter, type Assessment, type Consequence, type RigView } from '@wagonomos/core';
+import { beforeAfter, type PlannedAssessment, type Consequence, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';
@@ -8,7 +8,7 @@ import { useConsequenceWords } from './useConsequenceWords.ts';
 import { useOffers } from './useOffers.ts';
 
 /** The sheet of before and after: each line with its own figure, its source and how sure it is. */
-const props = defineProps<{ view: RigView; before: Assessment; after: Assessment }>();
+const props = defineProps<{ view: RigView; before: PlannedAssessment; after: PlannedAssessment }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const { placeName } = usePlaces();

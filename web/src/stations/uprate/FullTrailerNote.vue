@@ -1,19 +1,19 @@
 <script setup lang="ts">
-import { fullTrailer, loadPattern, type Assessment, type RigView } from '@wagonomos/core';
+import { fullTrailer, loadPattern, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useBench } from './useBench.ts';
 
 /** Car and trailer together: what the trailer would do to the car if it were loaded to its plate, today's or the one on the bench. */
-const props = defineProps<{ view: RigView; assessment: Assessment }>();
+const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const { after, then, figure, over, chosen } = useBench(() => props.view);
 const full = computed(() =>
   chosen.value.length > 0
-    ? fullTrailer(then.value, after.value, loadPattern(after.value.compiled))
-    : fullTrailer(props.view, props.assessment, loadPattern(props.assessment.compiled)),
+    ? fullTrailer(then.value, after.value, loadPattern(after.value.loads))
+    : fullTrailer(props.view, props.assessment, loadPattern(props.assessment.loads)),
 );
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { displayMass, inTheWay, loadPattern, type Assessment } from '@wagonomos/core';
+import { displayMass, inTheWay, loadPattern, type PlannedAssessment } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
@@ -7,13 +7,13 @@ import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';
 
 /** Each limit with how much more of the owner's own load it would let on board, the nearest first. */
-const props = defineProps<{ assessment: Assessment }>();
+const props = defineProps<{ assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const settings = useSettings();
 const arithmetic = useArithmetic();
 
-const pattern = computed(() => loadPattern(props.assessment.compiled));
+const pattern = computed(() => loadPattern(props.assessment.loads));
 const rows = computed(() => inTheWay(props.assessment.checks, pattern.value));
 const widest = computed(() => Math.max(1, ...rows.value.slice(0, 8).map(({ room }) => Math.abs(room))));
 /** What is left is rounded down, what is over up. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leaveAtHome, takeAway, type Assessment, type RigView } from '@wagonomos/core';
+import { leaveAtHome, takeAway, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
@@ -7,7 +7,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import { useBench } from './useBench.ts';
 
 /** Under the plates on the bench: is this load legal, how much is over, and what would have to stay at home. */
-const props = defineProps<{ view: RigView; then: RigView; after: Assessment }>();
+const props = defineProps<{ view: RigView; then: RigView; after: PlannedAssessment }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const workspace = useWorkspace();

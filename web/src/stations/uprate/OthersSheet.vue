@@ -4,7 +4,7 @@ import {
   keepAlternative,
   leaveAtHome,
   type Alternative,
-  type Assessment,
+  type PlannedAssessment,
   type RigView,
   type Swap,
 } from '@wagonomos/core';
@@ -18,7 +18,7 @@ import SwapTable from './SwapTable.vue';
 import { useBench } from './useBench.ts';
 
 /** Everything that needs no higher plate, each worked out like a loadout and kept as one if wanted. */
-const props = defineProps<{ view: RigView; assessment: Assessment }>();
+const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const router = useRouter();
 const workspace = useWorkspace();

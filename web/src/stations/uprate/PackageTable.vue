@@ -2,7 +2,7 @@
 import {
   judgePackages,
   taxComes,
-  type Assessment,
+  type PlannedAssessment,
   type JudgedPackage,
   type RigView,
   type UpratePackage,
@@ -17,7 +17,7 @@ import { useBench } from './useBench.ts';
 const props = defineProps<{
   name: string;
   view: RigView;
-  assessment: Assessment;
+  assessment: PlannedAssessment;
   offers: readonly UpratePackage[];
 }>();
 const emit = defineEmits<{ edit: [one: UpratePackage]; copy: [one: UpratePackage] }>();

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addQuote, type Assessment, type Quote, type RigView, type UpratePackage } from '@wagonomos/core';
+import { addQuote, type PlannedAssessment, type Quote, type RigView, type UpratePackage } from '@wagonomos/core';
 import { Plus } from '@lucide/vue';
 import { ref, toRaw } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -12,7 +12,7 @@ import QuoteDialog from './QuoteDialog.vue';
 import { useBench } from './useBench.ts';
 
 /** Own quotes and examples side by side, judged on this rig; and all that can be had together. */
-const props = defineProps<{ view: RigView; assessment: Assessment }>();
+const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const { quotes, examples, currency } = useBench(() => props.view);

@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { paperReach, type Assessment } from '@wagonomos/core';
+import { paperReach, type PlannedAssessment } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useOffers } from './useOffers.ts';
 
 /** How far each plate could be set by papers alone, by what is known of the parts behind it. A question to take along, no answer. */
-const props = defineProps<{ assessment: Assessment }>();
+const props = defineProps<{ assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const { say } = useSpeech();
-const { figure, limitWord } = useOffers(() => props.assessment.compiled.view);
-const rows = computed(() => paperReach(props.assessment.compiled));
+const { figure, limitWord } = useOffers(() => props.assessment.loads.view);
+const rows = computed(() => paperReach(props.assessment.loads));
 </script>
 
 <template>

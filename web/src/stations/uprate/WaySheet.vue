@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Assessment, RigView } from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
 import ChainHeadroom from './ChainHeadroom.vue';
 import FullTrailerNote from './FullTrailerNote.vue';
@@ -8,7 +8,7 @@ import LimitsInTheWay from './LimitsInTheWay.vue';
 import PaperReachTable from './PaperReachTable.vue';
 
 /** Which limits are in the way, in every loadout and on every slip; what each part of each chain still has; how far paper goes. */
-defineProps<{ view: RigView; assessment: Assessment }>();
+defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 </script>
 

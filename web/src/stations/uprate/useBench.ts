@@ -2,7 +2,7 @@ import {
   applyPackages,
   assess,
   placePackages,
-  type Assessment,
+  type PlannedAssessment,
   type RigView,
   type UpratePackage,
 } from '@wagonomos/core';
@@ -57,7 +57,7 @@ export function useBench(view: () => RigView) {
     ...(plain.value ? [plain.value] : []),
   ]);
   const then = computed((): RigView => applyPackages(view(), placePackages(view(), chosen.value)));
-  const after = computed((): Assessment => assess(then.value));
+  const after = computed((): PlannedAssessment => assess(then.value));
 
   const go = (patch: Record<string, string | undefined>) => {
     const query = Object.entries({ ...route.query, ...patch }).filter(

@@ -10,7 +10,7 @@ const { t } = useI18n();
 const { placeName } = usePlaces();
 const rig = useRig();
 const roads = ['rural', 'dual', 'motorway'] as const;
-const stops = computed(() => (rig.assessment ? journeyStops(rig.assessment.compiled) : []));
+const stops = computed(() => (rig.assessment ? journeyStops(rig.assessment.loads) : []));
 const differs = (stop: JourneyStop, road: (typeof roads)[number]): boolean => {
   const [home] = stops.value;
   return !stop.home && home?.speed?.[road] !== stop.speed?.[road];

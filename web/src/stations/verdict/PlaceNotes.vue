@@ -12,7 +12,7 @@ const { t } = useI18n();
 const { placeName } = usePlaces();
 const rig = useRig();
 const notes = computed(() =>
-  rig.assessment ? informationFor(rig.assessment.compiled).filter((one) => one.bears !== 'no') : [],
+  rig.assessment ? informationFor(rig.assessment.loads).filter((one) => one.bears !== 'no') : [],
 );
 </script>
 

@@ -14,7 +14,7 @@ const { say } = useSpeech();
 const { placeName } = usePlaces();
 const { based } = useBasis();
 const list = computed(() =>
-  based.value ? sanctions(based.value.assessment.compiled, based.value.assessment.checks) : [],
+  based.value ? sanctions(based.value.assessment.loads, based.value.assessment.checks) : [],
 );
 const cost = ({ band, times, facts }: Sanction): string => {
   if (!band) return t(facts.how === 'none' ? 'sanction.none' : 'sanction.below');

@@ -11,7 +11,7 @@ import SourceLine from './SourceLine.vue';
 const { t } = useI18n();
 const { say } = useSpeech();
 const rig = useRig();
-const near = computed(() => (rig.assessment ? nearThresholds(rig.assessment.compiled) : []));
+const near = computed(() => (rig.assessment ? nearThresholds(rig.assessment.loads) : []));
 const whose = ({ facts }: NearThreshold): string =>
   facts.of === 'sumOfPlates' ? t('app.threshold.sum') : say(message('check.limit', { limit: term(facts.of) }));
 </script>

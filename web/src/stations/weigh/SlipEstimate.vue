@@ -28,7 +28,7 @@ const ticket = computed(() => props.weighed.ticket);
 
 const rows = computed(() =>
   judgedLoads.flatMap((name) => {
-    const value = props.weighed.compiled.values[name];
+    const value = props.weighed.loads.values[name];
     if (value.kind === 'absent') return [];
     if (value.kind === 'unknown') return [{ name, known: false, says: t('app.weigh.notSettled') }];
     const nonsense = value.value < -2 * value.sigma;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pillars, type Assessment } from '@wagonomos/core';
+import { pillars, type PlannedAssessment } from '@wagonomos/core';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -10,13 +10,13 @@ import StatusMark from '../../shared/StatusMark.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
 
 /** One rig of the Yard: its drawing, its sentence, its supports. */
-const props = defineProps<{ assessment: Assessment }>();
+const props = defineProps<{ assessment: PlannedAssessment }>();
 const { t } = useI18n();
-const { say } = useSpeech(() => props.assessment.compiled.view.situation.words);
+const { say } = useSpeech(() => props.assessment.loads.view.situation.words);
 const frame = ref<HTMLElement>();
 const { width: measured } = useElementSize(frame, { width: 380, height: 0 });
 const width = computed(() => Math.max(240, measured.value));
-const view = computed(() => props.assessment.compiled.view);
+const view = computed(() => props.assessment.loads.view);
 const layout = computed(() => layoutRig(view.value, width.value, 'card'));
 const supports = computed(() => pillars(props.assessment));
 </script>

@@ -43,7 +43,7 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
       </div>
     </div>
     <ul class="cards">
-      <li v-for="one in rigs" :key="one.compiled.view.rig.id">
+      <li v-for="one in rigs" :key="one.loads.view.rig.id">
         <RigCard :assessment="one" />
         <el-popconfirm
           v-if="!workspace.follows"
@@ -51,13 +51,13 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
           :confirm-button-text="t('app.yard.remove')"
           :cancel-button-text="t('app.cancel')"
           width="240"
-          @confirm="remove(one.compiled.view.rig.id)"
+          @confirm="remove(one.loads.view.rig.id)"
         >
           <template #reference>
             <button
               type="button"
               class="icon-button remove"
-              :aria-label="t('app.yard.removeNamed', { name: one.compiled.view.rig.name })"
+              :aria-label="t('app.yard.removeNamed', { name: one.loads.view.rig.name })"
             >
               <Trash2 :size="17" />
             </button>

@@ -1,4 +1,4 @@
-import { fileVersion } from './workspace.ts';
+import { fileVersion } from '../document/workspace.ts';
 
 type Step = (raw: object) => object;
 

@@ -1,5 +1,12 @@
-import { entryLists, idsOf, mapEntries, mapReferences, type Entry, type EntryList } from './referenceTable.ts';
-import type { Workspace } from './workspace.ts';
+import {
+  entryLists,
+  idsOf,
+  mapEntries,
+  mapReferences,
+  type Entry,
+  type EntryList,
+} from '../document/referenceTable.ts';
+import type { Workspace } from '../document/workspace.ts';
 
 /** What becomes of the entries of a document that is opened beside another. */
 export interface MergePlan {

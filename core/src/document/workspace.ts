@@ -7,7 +7,6 @@ import { situationSchema } from '../situation/situation.ts';
 import { uprateCaseSchema } from '../uprating/uprateCase.ts';
 import { quoteSchema } from '../uprating/upratePackage.ts';
 import { ticketSchema } from '../weighing/ticket.ts';
-import { referenceProblems } from './references.ts';
 
 export const fileFormat = 'wagonomos';
 export const fileVersion = 6;
@@ -29,13 +28,6 @@ export const workspaceShape = z.strictObject({
   quotes: z.array(quoteSchema).max(listBounds.quotes),
   /** Uprates and downrates under way and over. */
   cases: z.array(uprateCaseSchema).max(listBounds.cases),
-});
-
-/** The shape, and every reference leads somewhere. */
-export const workspaceSchema = workspaceShape.superRefine((workspace, context) => {
-  for (const problem of referenceProblems(workspace)) {
-    context.addIssue({ code: 'custom', path: [...problem.path], params: { problem: problem.code } });
-  }
 });
 
 export type Workspace = z.infer<typeof workspaceShape>;

@@ -1,5 +1,12 @@
-import { entryLists, idsOf, mapEntries, mapReferences, referencesOf, type EntryList } from './referenceTable.ts';
-import type { Workspace } from './workspace.ts';
+import {
+  entryLists,
+  idsOf,
+  mapEntries,
+  mapReferences,
+  referencesOf,
+  type EntryList,
+} from '../document/referenceTable.ts';
+import type { Workspace } from '../document/workspace.ts';
 
 /** What belongs to a rig and comes along with it. */
 const ofRig = ['tickets', 'trips', 'quotes', 'cases'] as const;

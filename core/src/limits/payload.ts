@@ -1,8 +1,8 @@
 import type { LoadOrigin, Side } from '../statics/pointLoad.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { isMotorCaravan } from '../rig/body.ts';
-import type { Compiled } from './compile.ts';
-import { payloadOrigins, type PayloadPart } from './payloadOrigins.ts';
+import type { Compiled } from '../loads/compile.ts';
+import { payloadOrigins, type PayloadPart } from '../loading/payloadOrigins.ts';
 
 /** What becomes of a body's allowance, kg. null where something needed is unknown. */
 export interface Payload {
@@ -29,7 +29,7 @@ export function payload(compiled: Compiled, side: Side): Payload | null {
   const body = compiled.view[side];
   if (!body) return null;
   const max = platedLimit(compiled.view, side === 'vehicle' ? 'vehicleMax' : 'trailerMax', [body]).value;
-  const resting = compiled.loads.filter((load) => load.side === side);
+  const resting = compiled.points.filter((load) => load.side === side);
   const own = resting.filter((load) => load.body === body.id);
   const carried = resting.reduce((sum, load) => (load.body === body.id ? sum : sum + load.mass), 0);
   const of = (part: PayloadPart) => {

@@ -1,11 +1,11 @@
-import type { Compiled } from '../loading/compile.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
 import { regionOf } from '../situation/situation.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { Check, CheckGroup, CheckStatus, LimitPart } from './check.ts';
-import { placeOf, type Judged } from './context.ts';
-import type { RuleId, RuleInForce } from './facts.ts';
+import type { Judged } from './judgeLoad.ts';
+import type { RuleId, RuleInForce } from './ruleFacts.ts';
 
 /** What every check has, whatever it compares. */
 export interface Frame {
@@ -26,10 +26,10 @@ export interface Frame {
  * The frame of a check that nothing has been compared in yet: a yes or no, until figures are put in. Every field is written
  * out, here and in `judgedAs`: one shape for all checks keeps a full evaluation fast.
  */
-export const newCheck = (compiled: Compiled, frame: Frame): Check => ({
+export const newCheck = (loads: Loads, frame: Frame): Check => ({
   id: frame.id ?? frame.rule,
   rule: frame.rule,
-  region: regionOf(placeOf(compiled, frame.side).country),
+  region: regionOf(loads.view.situation[frame.side].country),
   kind: frame.facts.kind,
   group: frame.group,
   quantity: frame.quantity,

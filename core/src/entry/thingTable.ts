@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { boundPassed, listBounds, mostPieces, textBounds } from '../rig/fields.ts';
 import { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
-import { bestMatches } from '../quick/matching.ts';
-import type { Nameable } from '../quick/quickLine.ts';
+import { bestMatches } from './matching.ts';
+import type { Nameable } from './quickLine.ts';
 
 /** What a column may hold; `unit` is of the mass beside it. */
 export const tableColumns = ['name', 'mass', 'unit', 'count', 'place', 'ignore'] as const;

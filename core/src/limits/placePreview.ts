@@ -1,8 +1,8 @@
-import { marginAfter, type Shift } from '../limits/shift.ts';
-import type { PlaceRoom } from '../limits/roomInPlaces.ts';
+import { marginAfter, type Shift } from './shift.ts';
+import type { PlaceRoom } from './roomInPlaces.ts';
 import type { Thing } from '../loading/loadout.ts';
 import { mayGo } from '../loading/placed.ts';
-import { bindingKinds, comparesLoad, type Check } from '../rulebook/check.ts';
+import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
 
 /** A thing in the hand: how heavy, and where it is taken from; left out: from home. */
 export interface InHand {

@@ -1,4 +1,4 @@
-import { placeOf, type FileProblem } from './fileProblem.ts';
+import { placeOf, type FileProblem } from '../document/fileProblem.ts';
 
 /** Our own documents are eight levels deep and have no object of more than some thirty fields. */
 const deepest = 40;

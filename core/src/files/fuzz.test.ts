@@ -3,14 +3,14 @@ import { describe, expect, it } from 'vitest';
 import { fuzzRuns, fuzzTime, mutatedDocument } from '../testing/hostile.ts';
 import { assess, type Assessment } from '../verdict/assess.ts';
 import { explain } from '../verdict/explain.ts';
-import { viewRig } from '../loading/rigView.ts';
+import { viewRig } from '../document/viewRig.ts';
 import { assessTicket } from '../weighing/measured.ts';
-import { checkEdit } from './checkEdit.ts';
+import { checkEdit } from '../document/checkEdit.ts';
 import { extractRig } from './extractRig.ts';
 import { mergeWorkspaces } from './mergeWorkspaces.ts';
 import { readLeniently } from './readLeniently.ts';
 import { readParsed, readWorkspace } from './readWorkspace.ts';
-import type { Workspace } from './workspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import { writeWorkspace } from './writeWorkspace.ts';
 
 /** Every number of an answer that is none, with the way to it. */
@@ -56,7 +56,7 @@ describe('whatever a file holds', () => {
           readsBack(workspace);
           expect(checkEdit(workspace).ok).toBe(true);
           for (const one of judged(workspace)) {
-            expect(notFinite({ ...one, compiled: one.compiled.values })).toEqual([]);
+            expect(notFinite({ ...one, compiled: one.loads.values })).toEqual([]);
             if (one.legal === true) {
               expect(one.checks.filter(({ required, status }) => required && status === 'unknown')).toEqual([]);
             }

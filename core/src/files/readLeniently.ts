@@ -1,7 +1,8 @@
-import { fileFormat, fileVersion, emptyWorkspace, workspaceSchema, type Workspace } from './workspace.ts';
-import { faultOf, placeOf, type FileFault, type Issue } from './fileProblem.ts';
+import { fileFormat, fileVersion, emptyWorkspace, type Workspace } from '../document/workspace.ts';
+import { workspaceSchema } from '../document/workspaceSchema.ts';
+import { faultOf, placeOf, type FileFault, type Issue } from '../document/fileProblem.ts';
 import { migrate } from './migrations.ts';
-import { entryLists } from './referenceTable.ts';
+import { entryLists } from '../document/referenceTable.ts';
 import { structureProblem } from './structure.ts';
 import { situationIn } from '../situation/situation.ts';
 

@@ -3,12 +3,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
-import { viewRig } from '../loading/rigView.ts';
-import { fileProblemMessages } from './fileProblemMessages.ts';
-import { workspaceJsonSchema } from './jsonSchema.ts';
+import { viewRig } from '../document/viewRig.ts';
+import { fileProblemMessages } from '../document/fileProblemMessages.ts';
+import { workspaceJsonSchema } from '../document/jsonSchema.ts';
 import { mergeWorkspaces } from './mergeWorkspaces.ts';
 import { readParsed, readWorkspace } from './readWorkspace.ts';
-import { emptyWorkspace, type Workspace } from './workspace.ts';
+import { emptyWorkspace, type Workspace } from '../document/workspace.ts';
 import { extractRig } from './extractRig.ts';
 import { writeWorkspace } from './writeWorkspace.ts';
 

@@ -1,8 +1,9 @@
 import { parse as parseJsonc, type ParseError } from 'jsonc-parser';
-import { faultsOf, type FileProblem } from './fileProblem.ts';
+import { faultsOf, type FileProblem } from '../document/fileProblem.ts';
 import { migrate } from './migrations.ts';
 import { isTooDeep, structureProblem } from './structure.ts';
-import { fileFormat, fileVersion, workspaceSchema, type Workspace } from './workspace.ts';
+import { fileFormat, fileVersion, type Workspace } from '../document/workspace.ts';
+import { workspaceSchema } from '../document/workspaceSchema.ts';
 
 export type ReadWorkspace =
   { readonly ok: true; readonly workspace: Workspace } | { readonly ok: false; readonly problem: FileProblem };

@@ -1,7 +1,7 @@
 import { standardPerson } from '../rig/bareMass.ts';
 import type { Missing } from '../rig/missing.ts';
-import type { Compiled } from './compile.ts';
-import { tankDensity } from './loadoutLoads.ts';
+import type { Loads } from './loads.ts';
+import { tankDensity } from '../loading/loadoutLoads.ts';
 
 /** Empty masses that rules are written in: full fuel and nobody; 90 % of the fuel and a driver; 10 L of fuel and nobody. */
 export type ReferenceBasis = 'kerb' | 'runningOrder' | 'tare';
@@ -17,13 +17,13 @@ const litres: Readonly<Record<ReferenceBasis, (capacity: number) => number>> = {
  * counts them. kg, or what is missing to know it.
  */
 export function referenceMass(
-  compiled: Compiled,
+  loads: Loads,
   basis: ReferenceBasis,
 ): { readonly value: number | null; readonly missing: readonly Missing[] } {
-  const { vehicle } = compiled.view;
+  const { vehicle } = loads.view;
   if (!vehicle) return { value: null, missing: [] };
   const about = { body: vehicle.id, bodyName: vehicle.name };
-  const own = compiled.bodies[vehicle.id];
+  const own = loads.bodies[vehicle.id];
   const missing = (own?.missing ?? []).filter((one) => one.code !== 'contents');
   const tank = vehicle.tanks.find((one) => one.kind === 'fuel');
   const density = tank && tankDensity(tank);

@@ -1,0 +1,134 @@
+import { placeContents } from '../loading/placeContents.ts';
+import { emptyLoads } from '../loading/emptyLoads.ts';
+import { loadoutLoads } from '../loading/loadoutLoads.ts';
+import { payloadOrigins } from '../loading/payloadOrigins.ts';
+import { rigLengths } from '../loading/rigLengths.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
+import type { Missing } from '../rig/missing.ts';
+import {
+  rowSigma,
+  rowValue,
+  sumLoads,
+  type LoadOrigin,
+  type LoadSums,
+  type PointLoad,
+  type Side,
+} from '../statics/pointLoad.ts';
+import { quantityNames, rigRows, type QuantityName, type RowOrMissing } from '../statics/rigRows.ts';
+import { combineRows, type Row } from '../statics/row.ts';
+import { unreckonable, type BodyMass, type Loads, type Mass, type Value } from './loads.ts';
+
+/** A rig brought down to point loads and one influence row a quantity: the loads as they are planned. */
+export interface Compiled extends Loads {
+  readonly from: 'plan';
+  readonly points: readonly PointLoad[];
+  readonly sums: Readonly<Record<Side, LoadSums>>;
+  readonly massMissing: Readonly<Record<Side, readonly Missing[]>>;
+  readonly placeMissing: Readonly<Record<Side, readonly Missing[]>>;
+}
+
+type Parts = Pick<Compiled, 'view' | 'lengths' | 'points' | 'sums' | 'massMissing' | 'placeMissing'>;
+
+/** Brings a rig, as it is loaded, down to point loads and to every load that is compared with a limit; never throws. */
+export function compile(view: RigView): Compiled {
+  const lengths = rigLengths(view);
+  const points: PointLoad[] = [];
+  const massMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
+  const placeMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
+  for (const { body, side, offset } of placedBodies(view)) {
+    for (const part of [emptyLoads(body, lengths), loadoutLoads(view, body)]) {
+      for (const load of part.loads) points.push(offset === 0 ? load : shifted(load, offset));
+      massMissing[side].push(...part.massMissing);
+      placeMissing[side].push(...part.placeMissing);
+    }
+    if (offset === null) placeMissing[side].push({ code: 'camperPosition', body: body.id, bodyName: body.name });
+  }
+  const sums = { vehicle: sumLoads(points, 'vehicle'), trailer: sumLoads(points, 'trailer') };
+  return planned({ view, lengths, points, sums, massMissing, placeMissing });
+}
+
+function planned(parts: Parts): Compiled {
+  const rows = rigRows(parts.lengths);
+  const values = Object.fromEntries(quantityNames.map((name) => [name, valueOf(parts, rows[name])])) as Record<
+    QuantityName,
+    Value
+  >;
+  let contents: ReturnType<typeof placeContents> | undefined;
+  return {
+    from: 'plan',
+    ...parts,
+    values,
+    bodies: bodyMasses(parts),
+    lessTimes: (load, times, of) => lessTimes(parts, values[load], times, values[of]),
+    laden: (body) => laden(parts, body),
+    inPlace: (body, place) => {
+      const found = (contents ??= placeContents(parts.view)).get(`${body}/${place}`);
+      return found ? { kind: 'known', value: found.mass, sigma: found.sigma } : empty;
+    },
+  };
+}
+
+const empty: Mass = { kind: 'known', value: 0, sigma: 0 };
+
+const shifted = (load: PointLoad, offset: number | null): PointLoad => ({
+  ...load,
+  x: load.x === null || offset === null ? null : load.x + offset,
+});
+
+function bodyMasses({ view, points, massMissing }: Parts): Readonly<Record<string, BodyMass>> {
+  return Object.fromEntries(
+    placedBodies(view).map(({ body, side }): [string, BodyMass] => {
+      const of = (origins: readonly LoadOrigin[]) =>
+        points.reduce(
+          (sum, load) => (load.body === body.id && origins.includes(load.origin) ? sum + load.mass : sum),
+          0,
+        );
+      const missing = massMissing[side].filter((one) => one.body === body.id);
+      return [body.id, { bare: of(payloadOrigins.bare), fitted: of(payloadOrigins.fitted), missing }];
+    }),
+  );
+}
+
+/** Planned loads hang together: the ± of their difference is that of its own row. */
+function lessTimes(parts: Parts, load: Value, times: number, of: Value): Value {
+  if (load.kind !== 'known') return load;
+  if (of.kind !== 'known') return of;
+  const value = valueOf(parts, combineRows(load.row, -times, of.row));
+  return value.kind === 'known' ? { ...value, value: load.value - times * of.value } : value;
+}
+
+function laden({ points, massMissing }: Parts, body: string): Mass {
+  const missing = [...massMissing.vehicle, ...massMissing.trailer].filter((one) => one.body === body);
+  if (missing.length > 0) return { kind: 'unknown', missing };
+  const own = points.filter((load) => load.body === body);
+  const value = own.reduce((sum, load) => sum + load.mass, 0);
+  return { kind: 'known', value, sigma: Math.sqrt(own.reduce((sum, load) => sum + load.sigma ** 2, 0)) };
+}
+
+/** Evaluates any row over a compiled rig; positions matter only to rows that lean on them. */
+function valueOf(parts: Parts, row: RowOrMissing): Value {
+  if (row === null) return { kind: 'absent' };
+  if ('missing' in row) return { kind: 'unknown', missing: row.missing.map((code) => lengthMissing(parts.view, code)) };
+  const missing = missingFor(parts, row);
+  if (missing.length > 0) return { kind: 'unknown', missing };
+  const { vehicle, trailer } = parts.sums;
+  const value = rowValue(row, vehicle, trailer);
+  const sigma = rowSigma(row, vehicle, trailer);
+  return Number.isFinite(value) && Number.isFinite(sigma)
+    ? { kind: 'known', value, sigma, row }
+    : { kind: 'unknown', missing: [unreckonable(parts.view)] };
+}
+
+const missingFor = ({ massMissing, placeMissing }: Parts, row: Row): readonly Missing[] =>
+  (['vehicle', 'trailer'] as const).flatMap((side) => {
+    const { at0, perMetre } = row[side];
+    if (at0 === 0 && perMetre === 0) return [];
+    return perMetre === 0 ? massMissing[side] : [...massMissing[side], ...placeMissing[side]];
+  });
+
+function lengthMissing(view: RigView, code: 'wheelbase' | 'couplingOverhang' | 'axlePosition'): Missing {
+  const body = (code === 'axlePosition' ? view.trailer : view.vehicle) ?? view.vehicle ?? view.trailer;
+  const about = { body: body?.id ?? '', bodyName: body?.name ?? '' };
+  if (code === 'couplingOverhang' && view.trailer?.coupling === 'fifthWheel') return { code: 'pinOverhang', ...about };
+  return { code, ...about };
+}

@@ -1,0 +1,48 @@
+import type { Missing } from '../rig/missing.ts';
+import type { RigView } from '../loading/rigView.ts';
+import type { QuantityName, RigLengths } from '../statics/rigRows.ts';
+import type { Row } from '../statics/row.ts';
+
+/** A mass in kg with one standard deviation, or what is missing to know it, or nothing where the rig has no such mass. */
+export type Mass =
+  | { readonly kind: 'known'; readonly value: number; readonly sigma: number }
+  | { readonly kind: 'unknown'; readonly missing: readonly Missing[] }
+  | { readonly kind: 'absent' };
+
+/** A load that changes with what is put anywhere on the rig: its row says by how much. */
+export type Value = (Mass & { readonly kind: 'known'; readonly row: Row }) | Exclude<Mass, { readonly kind: 'known' }>;
+
+/** A body with nothing in it, and what was fitted to it since; kg. What is missing keeps both from being known. */
+export interface BodyMass {
+  readonly bare: number;
+  readonly fitted: number;
+  readonly missing: readonly Missing[];
+}
+
+/**
+ * All that a rule, a verdict or a screen may ask about the loads of a rig, wherever they come from: `compile` answers from
+ * the plan, `weighedOn` from a slip. Neither makes up what it does not know, so that the two agree wherever both know.
+ */
+export interface Loads {
+  readonly from: 'plan' | 'slip';
+  readonly view: RigView;
+  readonly lengths: RigLengths;
+  readonly values: Readonly<Record<QuantityName, Value>>;
+  /** What each body weighs by itself, by its id: of its papers or a weighing of its own, whatever a slip says of the rig. */
+  readonly bodies: Readonly<Record<string, BodyMass>>;
+  /**
+   * One load less so many times another: the ball load less 4 % of the trailer. kg with the ± of the difference; unknown
+   * where either is, since a share of an unknown is unknown.
+   */
+  readonly lessTimes: (load: QuantityName, times: number, of: QuantityName) => Value;
+  /** kg of a body with everything in and on it; absent where it can only be judged by its axles. */
+  readonly laden: (body: string) => Mass;
+  /** kg in one place of a body; absent where nobody looked into it: a scale does not. */
+  readonly inPlace: (body: string, place: string) => Mass;
+}
+
+/** Nothing follows from a number that is none: what is not finite is unknown. */
+export function unreckonable({ vehicle, trailer, rig }: RigView): Missing {
+  const body = vehicle ?? trailer;
+  return { code: 'reckoning', body: body?.id ?? rig.id, bodyName: body?.name ?? rig.name };
+}
