@@ -45,7 +45,7 @@ module.exports = {
       comment: 'a new folder of core takes its place in the list above',
       severity: 'error',
       from: { path: '^core/src/' },
-      to: { path: '^core/src/[^/]+/', pathNot: `^core/src/(${coreFolders.flat().join('|')}|testing)/` },
+      to: { path: '^core/src/[^/]+/', pathNot: `^core/src/(${coreFolders.flat().join('|')}|entries|testing)/` },
     },
     {
       name: 'rules-see-loads-alone',
@@ -88,7 +88,7 @@ module.exports = {
       name: 'core-by-its-front-door',
       severity: 'error',
       from: { path: '^(web|server|cli)/src' },
-      to: { path: '^core/src/', pathNot: '^core/src/index\\.ts$' },
+      to: { path: '^core/src/', pathNot: '^core/src/entries/' },
     },
     {
       name: 'stations-do-not-know-each-other',

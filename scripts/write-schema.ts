@@ -1,5 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { workspaceJsonSchema } from '@wagonomos/core';
+import { workspaceJsonSchema } from '@wagonomos/core/files';
 
 /** Writes the JSON Schema of the file format; a test fails when the one in docs is not this. */
 const target = new URL('../docs/wagonomos.schema.json', import.meta.url);

@@ -1,19 +1,18 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import { fileProblemMessages, readBytes } from '@wagonomos/core/files';
 import {
   assess,
-  assessTicket,
-  fileProblemMessages,
   isDay,
   localDay,
   onDay,
   plainText,
-  readBytes,
   regionOf,
   viewRig,
   type RigView,
   type Workspace,
 } from '@wagonomos/core';
+import { assessTicket } from '@wagonomos/core/weighing';
 import { exitCode, report, reportText } from './report.ts';
 import { speech } from './speech.ts';
 

@@ -19,7 +19,7 @@ export interface WheelEnd {
 }
 
 /** An axle or axle group, left and right. */
-export interface SideLoad {
+interface SideLoad {
   readonly axle: Exclude<GearAxle, 'tag'>;
   readonly side: Side;
   /** m from the side's own datum. */

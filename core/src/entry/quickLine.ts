@@ -30,7 +30,7 @@ export type QuickEntry =
   | { readonly kind: 'tank'; readonly tank: string; readonly fraction: number }
   | { readonly kind: 'crew'; readonly name: string; readonly mass: number };
 
-export interface QuickProblem {
+interface QuickProblem {
   readonly code:
     | 'empty'
     | 'noMass'

@@ -4,7 +4,7 @@ import type { Placement, Thing } from './loadout.ts';
 type How = Pick<Placement, 'count'> & Partial<Pick<Placement, 'wet' | 'turned' | 'x' | 'y'>>;
 
 /** kg of one as it lies there: wet where it is said to be wet and somebody has said what it then weighs. */
-export const massOfOne = (thing: Thing, how: Pick<How, 'wet'> | undefined): number =>
+const massOfOne = (thing: Thing, how: Pick<How, 'wet'> | undefined): number =>
   how?.wet ? (thing.wetMass ?? thing.mass) : thing.mass;
 
 /** kg of all of them as they lie there. */

@@ -121,7 +121,7 @@ export const listBounds = {
   /** Entries of an answer sheet or of texts kept by field name. */
   answers: 60,
 } as const;
-export type ListName = keyof typeof listBounds;
+type ListName = keyof typeof listBounds;
 
 /** Pieces of one thing that may lie in a place. */
 export const mostPieces = 999;

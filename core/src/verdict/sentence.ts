@@ -32,7 +32,7 @@ function overSentence(view: RigView, checks: readonly Check[], kind: Check['kind
 }
 
 /** What is wrong with one check, in the words of its rule. */
-export function excessMessage(view: RigView, check: Check): Message {
+function excessMessage(view: RigView, check: Check): Message {
   const params = {
     excess: kilograms(-(check.margin ?? 0), 'load', check.id),
     limit: kilograms(check.limit ?? 0, 'nearest', check.id),

@@ -38,7 +38,7 @@ export interface ThreePass {
 }
 
 /** Schools of setting the bars: put back all, or half; nothing is the rig without them. */
-export const barShares = [0, 0.5, 1] as const;
+const barShares = [0, 0.5, 1] as const;
 
 /** @returns null where there is no ball coupling between two bodies */
 export function threePass(view: RigView, ticket: Ticket): ThreePass | null {

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import express, { Router } from 'express';
-import { certifierQuestionSchema, type Certifier, type CertifierAnswer } from '@wagonomos/core';
+import { certifierQuestionSchema, type Certifier, type CertifierAnswer } from '@wagonomos/core/uprating';
 
 const mostWaiting = 50;
 /** An answer nobody fetches is forgotten, ms. */

@@ -1,6 +1,6 @@
 import type { AddressInfo } from 'node:net';
 import express from 'express';
-import { certifierAnswerSchema, type Certifier, type CertifierQuestion } from '@wagonomos/core';
+import { certifierAnswerSchema, type Certifier, type CertifierQuestion } from '@wagonomos/core/uprating';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { certifierRoute } from './certifierRoute.ts';

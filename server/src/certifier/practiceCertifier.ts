@@ -1,4 +1,4 @@
-import type { Certifier, CertifierAnswer, CertifierOffer, CertifierQuestion } from '@wagonomos/core';
+import type { Certifier, CertifierAnswer, CertifierOffer, CertifierQuestion } from '@wagonomos/core/uprating';
 
 type Asked = CertifierQuestion['sets'][number];
 type Figures = CertifierQuestion['plated'];

@@ -1,5 +1,5 @@
 import type { AddressInfo } from 'node:net';
-import { hearScale, silentScale, type ScaleWord } from '@wagonomos/core';
+import { hearScale, silentScale, type ScaleWord } from '@wagonomos/core/weighing';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { createApp } from '../app.ts';

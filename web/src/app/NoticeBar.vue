@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { faultMessage, fileProblemMessages } from '@wagonomos/core';
+import { faultMessage, fileProblemMessages } from '@wagonomos/core/files';
 import { useRegisterSW } from 'virtual:pwa-register/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ballTarget, goalOf } from '@wagonomos/core';
+import { ballTarget, goalOf } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { changeSituation } from '@wagonomos/core/edits';
 import {
   ballSchools,
-  changeSituation,
   countries,
   journeyOf,
   regionOf,

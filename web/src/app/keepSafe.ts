@@ -1,4 +1,4 @@
-import { photosIn } from '@wagonomos/core';
+import { photosIn } from '@wagonomos/core/files';
 import { watch } from 'vue';
 import { version } from '../../package.json';
 import { copiesIn } from '../storage/copies.ts';

@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  addPart,
-  addPlaces,
-  placedBodies,
-  placeSetsFor,
-  placesOfSet,
-  type Body,
-  type PlaceSet,
-  type RigView,
-} from '@wagonomos/core';
+import { placeSetsFor, placesOfSet, type PlaceSet } from '@wagonomos/core/entry';
+import { placedBodies, type Body, type RigView } from '@wagonomos/core';
+import { addPart, addPlaces } from '@wagonomos/core/edits';
 import { LayoutGrid, Move, Plus } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, placedBodies, type Check, type PlacePreview, type RigView, type Side } from '@wagonomos/core';
+import { displayMass, placedBodies, type Check, type RigView, type Side } from '@wagonomos/core';
+import type { PlacePreview } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';

@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  displayMass,
-  placeContents,
-  placedBodies,
-  seatsIn,
-  sideLoads,
-  type Assessment,
-  type PlacePreview,
-  type WheelEnd,
-} from '@wagonomos/core';
+import { sideLoads, type WheelEnd } from '@wagonomos/core/balance';
+import { displayMass, placeContents, placedBodies, seatsIn, type Assessment } from '@wagonomos/core';
+import type { PlacePreview } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../shared/useSpeech.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, sideLoads, type Assessment } from '@wagonomos/core';
+import { sideLoads } from '@wagonomos/core/balance';
+import { displayMass, type Assessment } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../shared/useSpeech.ts';

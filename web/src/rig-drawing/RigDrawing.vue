@@ -3,13 +3,12 @@ import {
   displayMass,
   placeContents,
   type Assessment,
-  type Chain,
   type Check,
   type Pillar,
-  type PlacePreview,
   type RigView,
   type Side,
 } from '@wagonomos/core';
+import type { Chain, PlacePreview } from '@wagonomos/core/limits';
 import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,4 +1,5 @@
-import { readParsed, viewRig, type RigView } from '@wagonomos/core';
+import { viewRig, type RigView } from '@wagonomos/core';
+import { readParsed } from '@wagonomos/core/files';
 import australianWagon from '../../../examples/australian-wagon-and-tandem.wagonomos.json';
 
 /** The first demo rig, for tests of what draws it. */

@@ -1,4 +1,5 @@
-import { displayMass, type MassUnit, type PlacePreview } from '@wagonomos/core';
+import { displayMass, type MassUnit } from '@wagonomos/core';
+import type { PlacePreview } from '@wagonomos/core/limits';
 import { written } from '../shared/useSpeech.ts';
 
 /** What would be left in a place: the number, and whether it would break something. Short enough for a small box. */

@@ -1,4 +1,5 @@
-import { changePart, removePart, removeSeat, setSeat, type Place } from '@wagonomos/core';
+import type { Place } from '@wagonomos/core';
+import { changePart, removePart, removeSeat, setSeat } from '@wagonomos/core/edits';
 import { useArrange } from '../stores/arrange.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import type { PartKey, PartList, PartPatch } from './arranging.ts';

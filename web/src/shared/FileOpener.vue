@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { fileProblemMessages, message, planMerge, readBytes, type Message, type Workspace } from '@wagonomos/core';
+import { message, type Message, type Workspace } from '@wagonomos/core';
+import { fileProblemMessages, planMerge, readBytes } from '@wagonomos/core/files';
 import { computed, ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { keepAll, openParcel } from '../storage/photos.ts';

@@ -1,15 +1,7 @@
 <script setup lang="ts">
-import {
-  addReading,
-  changeTicket,
-  removeTicket,
-  standOf,
-  stands,
-  type Reading,
-  type RigView,
-  type Stand,
-  type TicketAssessment,
-} from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { addReading, changeTicket, removeTicket } from '@wagonomos/core/edits';
+import { standOf, stands, type Reading, type Stand, type TicketAssessment } from '@wagonomos/core/weighing';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

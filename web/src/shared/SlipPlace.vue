@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { changeTicket, Ticket } from '@wagonomos/core';
+import type { changeTicket } from '@wagonomos/core/edits';
+import type { Ticket } from '@wagonomos/core/weighing';
 import { useI18n } from 'vue-i18n';
 import PhotoStrip from './PhotoStrip.vue';
 import QuantityField from './QuantityField.vue';

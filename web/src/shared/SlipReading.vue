@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  changeReading,
-  removeReading,
-  standOf,
-  stands,
-  type Reading,
-  type RigView,
-  type Stand,
-  type TicketAssessment,
-} from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { changeReading, removeReading } from '@wagonomos/core/edits';
+import { standOf, stands, type Reading, type Stand, type TicketAssessment } from '@wagonomos/core/weighing';
 import { SlidersHorizontal, Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

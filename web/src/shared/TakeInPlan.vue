@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { MergePlan, Workspace } from '@wagonomos/core';
+import type { Workspace } from '@wagonomos/core';
+import type { MergePlan } from '@wagonomos/core/files';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useWorkspace } from '../stores/workspace.ts';

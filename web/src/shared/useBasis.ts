@@ -1,11 +1,6 @@
-import {
-  assess,
-  platesOnce,
-  underPlatesUntil,
-  type BasedVerdict,
-  type VerdictBasis,
-  type verdictFrom,
-} from '@wagonomos/core';
+import { assess } from '@wagonomos/core';
+import { platesOnce, underPlatesUntil } from '@wagonomos/core/uprating';
+import type { BasedVerdict, VerdictBasis, verdictFrom } from '@wagonomos/core/weighing';
 import { computed, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';

@@ -1,4 +1,5 @@
-import { faultMessage, plainText } from '@wagonomos/core';
+import { plainText } from '@wagonomos/core';
+import { faultMessage } from '@wagonomos/core/files';
 import type { Refusal } from '../stores/workspace.ts';
 import { useSpeech } from './useSpeech.ts';
 

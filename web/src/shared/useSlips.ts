@@ -1,4 +1,6 @@
-import { addTicket, localDay, type Reading, type RigView, type Ticket } from '@wagonomos/core';
+import { localDay, type RigView } from '@wagonomos/core';
+import { addTicket } from '@wagonomos/core/edits';
+import type { Reading, Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from './newId.ts';

@@ -1,4 +1,4 @@
-import { hashesIn } from '@wagonomos/core';
+import { hashesIn } from '@wagonomos/core/files';
 import type { KeyValueStore } from './localStore.ts';
 
 /** Why a copy was kept. What could not be read stays until it is thrown away. */

@@ -1,4 +1,5 @@
-import { readLeniently, readParsed, type FileFault, type FileProblem, type Workspace } from '@wagonomos/core';
+import type { Workspace } from '@wagonomos/core';
+import { readLeniently, readParsed, type FileFault, type FileProblem } from '@wagonomos/core/files';
 import { rawText, type Copies } from './copies.ts';
 import type { KeyValueStore } from './localStore.ts';
 

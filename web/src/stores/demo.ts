@@ -1,4 +1,5 @@
-import { emptyWorkspace, mergeWorkspaces, readParsed, type Workspace } from '@wagonomos/core';
+import { mergeWorkspaces, readParsed } from '@wagonomos/core/files';
+import { emptyWorkspace, type Workspace } from '@wagonomos/core';
 
 /** The invented rigs of the examples folder, as one document. */
 export async function demoWorkspace(): Promise<Workspace> {

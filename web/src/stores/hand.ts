@@ -1,16 +1,6 @@
-import {
-  assess,
-  leanOf,
-  mayGo,
-  onDay,
-  placedMass,
-  placePreviews,
-  placeThing,
-  setTankLevel,
-  viewRig,
-  type PlacePreview,
-  type Thing,
-} from '@wagonomos/core';
+import { placeThing, setTankLevel } from '@wagonomos/core/edits';
+import { assess, leanOf, mayGo, onDay, placedMass, viewRig, type Thing } from '@wagonomos/core';
+import { placePreviews, type PlacePreview } from '@wagonomos/core/limits';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import { useRig } from './rig.ts';

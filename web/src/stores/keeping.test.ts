@@ -1,4 +1,4 @@
-import { renameRig } from '@wagonomos/core';
+import { renameRig } from '@wagonomos/core/edits';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { keepingInMemory, memoryStore } from '../testing/stores.ts';

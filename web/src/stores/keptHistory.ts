@@ -1,4 +1,5 @@
-import { checkEdit, type Workspace } from '@wagonomos/core';
+import type { Workspace } from '@wagonomos/core';
+import { checkEdit } from '@wagonomos/core/files';
 
 /** A step of the history: the document before it, and the key of the words for what was done. */
 export interface Entry {

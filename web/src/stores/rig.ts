@@ -1,15 +1,5 @@
-import {
-  assess,
-  chains as chainsOf,
-  localDay,
-  onDay,
-  pillars,
-  roomInPlaces,
-  summary,
-  viewRig,
-  type PlaceRoom,
-  type Side,
-} from '@wagonomos/core';
+import { assess, localDay, onDay, pillars, summary, viewRig, type Side } from '@wagonomos/core';
+import { chains as chainsOf, roomInPlaces, type PlaceRoom } from '@wagonomos/core/limits';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { useWorkspace } from './workspace.ts';

@@ -1,4 +1,5 @@
-import { addCrew, emptyWorkspace, removeRig, renameRig, type Workspace } from '@wagonomos/core';
+import { emptyWorkspace, type Workspace } from '@wagonomos/core';
+import { addCrew, removeRig, renameRig } from '@wagonomos/core/edits';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepingInMemory, memoryStore } from '../testing/stores.ts';

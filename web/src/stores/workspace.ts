@@ -1,13 +1,5 @@
-import {
-  checkEdit,
-  emptyWorkspace,
-  localDay,
-  mergeWorkspaces,
-  readParsed,
-  writeWorkspace,
-  type FileProblem,
-  type Workspace,
-} from '@wagonomos/core';
+import { emptyWorkspace, localDay, type Workspace } from '@wagonomos/core';
+import { checkEdit, mergeWorkspaces, readParsed, writeWorkspace, type FileProblem } from '@wagonomos/core/files';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { Copies, CopyReason } from '../storage/copies.ts';

@@ -1,4 +1,5 @@
-import { readParsed, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
+import { readParsed } from '@wagonomos/core/files';
 import { createPinia, setActivePinia } from 'pinia';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import { i18n } from '../app/i18n.ts';

@@ -7,7 +7,7 @@ import {
   type RowFault,
   type TableColumn,
   type TableRow,
-} from '@wagonomos/core';
+} from '@wagonomos/core/entry';
 import { expose } from 'comlink';
 
 /** Rows that are read between two words of how far it is. */

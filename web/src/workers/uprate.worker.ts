@@ -1,4 +1,5 @@
-import { onDay, searchPackages, viewRig, type SearchResult, type UpratePackage, type Workspace } from '@wagonomos/core';
+import { onDay, viewRig, type Workspace } from '@wagonomos/core';
+import { searchPackages, type SearchResult, type UpratePackage } from '@wagonomos/core/uprating';
 import { expose } from 'comlink';
 
 /** What the search of package combinations is asked: the usual loadout first. */

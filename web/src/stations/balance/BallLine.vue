@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ballTarget, displayMass, goalOf } from '@wagonomos/core';
+import { displayMass } from '@wagonomos/core';
+import { ballTarget, goalOf } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../../shared/useSpeech.ts';

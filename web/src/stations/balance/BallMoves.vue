@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { ballMoves, displayMass, placeThing, setTankLevel, type BallMove, type RigView } from '@wagonomos/core';
+import { placeThing, setTankLevel } from '@wagonomos/core/edits';
+import { displayMass, type RigView } from '@wagonomos/core';
+import { ballMoves, type BallMove } from '@wagonomos/core/balance';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../../shared/useSpeech.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { massAlong, segments, type Side } from '@wagonomos/core';
+import { segments, type Side } from '@wagonomos/core';
+import { massAlong } from '@wagonomos/core/balance';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, overhanging, overhangTotals, type RigView } from '@wagonomos/core';
+import { overhanging, overhangTotals } from '@wagonomos/core/balance';
+import { displayMass, type RigView } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { assessTicket, type Check } from '@wagonomos/core';
+import type { Check } from '@wagonomos/core';
+import { assessTicket } from '@wagonomos/core/weighing';
 import { Plus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  assess,
-  loadoutDifferences,
-  loadoutsOf,
-  onDay,
-  viewRig,
-  type PlannedAssessment,
-  type Check,
-} from '@wagonomos/core';
+import { loadoutsOf } from '@wagonomos/core/edits';
+import { assess, loadoutDifferences, onDay, viewRig, type PlannedAssessment, type Check } from '@wagonomos/core';
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

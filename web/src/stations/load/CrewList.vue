@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { addCrew, changeCrew, removeCrew, seatsIn, standardPerson, type RigView } from '@wagonomos/core';
+import { seatsIn, standardPerson, type RigView } from '@wagonomos/core';
+import { addCrew, changeCrew, removeCrew } from '@wagonomos/core/edits';
 import { PawPrint, Plus, Trash2, User } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,15 +1,6 @@
 <script setup lang="ts">
-import {
-  addFitting,
-  changeFitting,
-  placedBodies,
-  positionNow,
-  removeFitting,
-  setFittingPosition,
-  type Body,
-  type Fitting,
-  type RigView,
-} from '@wagonomos/core';
+import { placedBodies, positionNow, type Body, type Fitting, type RigView } from '@wagonomos/core';
+import { addFitting, changeFitting, removeFitting, setFittingPosition } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, leaveAtHome, placeThing, type RigView, type Wanted } from '@wagonomos/core';
+import { placeThing } from '@wagonomos/core/edits';
+import { displayMass, leaveAtHome, type RigView, type Wanted } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../../shared/useSpeech.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout, type RigView } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from '@wagonomos/core/edits';
 import { Copy, Scale, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

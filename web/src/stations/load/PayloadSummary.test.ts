@@ -1,4 +1,4 @@
-import { readParsed } from '@wagonomos/core';
+import { readParsed } from '@wagonomos/core/files';
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, payload, type Payload } from '@wagonomos/core';
+import { displayMass } from '@wagonomos/core';
+import { payload, type Payload } from '@wagonomos/core/limits';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  addPart,
-  displayMass,
-  placeContents,
-  placedBodies,
-  roomMessage,
-  type Body,
-  type RigView,
-} from '@wagonomos/core';
+import { displayMass, placeContents, placedBodies, roomMessage, type Body, type RigView } from '@wagonomos/core';
+import { addPart } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
 import { computed, nextTick, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

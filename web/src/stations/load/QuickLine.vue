@@ -1,15 +1,7 @@
 <script setup lang="ts">
-import {
-  addCrew,
-  addThing,
-  completions,
-  parseQuickLine,
-  placeThing,
-  setTankLevel,
-  type QuickContext,
-  type QuickEntry,
-  type RigView,
-} from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { addCrew, addThing, placeThing, setTankLevel } from '@wagonomos/core/edits';
+import { completions, parseQuickLine, type QuickContext, type QuickEntry } from '@wagonomos/core/entry';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';

@@ -1,4 +1,6 @@
-import { readParsed, roomAt, viewRig, type RigView } from '@wagonomos/core';
+import { viewRig, type RigView } from '@wagonomos/core';
+import { readParsed } from '@wagonomos/core/files';
+import { roomAt } from '@wagonomos/core/limits';
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, placedBodies, roomAt, type RigView } from '@wagonomos/core';
+import { displayMass, placedBodies, type RigView } from '@wagonomos/core';
+import { roomAt } from '@wagonomos/core/limits';
 import { computed, onBeforeUnmount, ref, watchEffect } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

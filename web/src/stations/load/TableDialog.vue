@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  mostRows,
-  takeRows,
-  tableColumns,
-  type HeadingWords,
-  type RigView,
-  type RowFault,
-  type TableColumn,
-} from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { takeRows } from '@wagonomos/core/edits';
+import { mostRows, tableColumns, type HeadingWords, type RowFault, type TableColumn } from '@wagonomos/core/entry';
 import { proxy } from 'comlink';
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,17 +1,14 @@
 <script setup lang="ts">
 import {
-  addPart,
-  changePart,
   displayMass,
   placedBodies,
-  removePart,
-  setTankLevel,
   tankContents,
   type RigView,
   type Tank,
   type TankKind,
   type Body,
 } from '@wagonomos/core';
+import { addPart, changePart, removePart, setTankLevel } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { changeThing, placeKinds, placeThing, type PlaceKind, type RigView, type Thing } from '@wagonomos/core';
+import { placeKinds, type PlaceKind, type RigView, type Thing } from '@wagonomos/core';
+import { changeThing, placeThing } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DayField from '../../shared/DayField.vue';

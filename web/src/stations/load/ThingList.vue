@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { addThing, placedMass, placeThing, writeTable, type RigView } from '@wagonomos/core';
+import { writeTable } from '@wagonomos/core/entry';
+import { placedMass, type RigView } from '@wagonomos/core';
+import { addThing, placeThing } from '@wagonomos/core/edits';
 import { ClipboardPaste, FileDown, Library, ListChecks } from '@lucide/vue';
 import { computed, defineAsyncComponent, reactive, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

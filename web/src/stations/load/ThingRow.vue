@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { changeThing, placeThing, removeThing, type Placement, type RigView, type Thing } from '@wagonomos/core';
+import type { Placement, RigView, Thing } from '@wagonomos/core';
+import { changeThing, placeThing, removeThing } from '@wagonomos/core/edits';
 import { GripVertical, SlidersHorizontal, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

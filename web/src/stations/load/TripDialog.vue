@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { addTrip, localDay, removeTrip, type RigView } from '@wagonomos/core';
+import { localDay, type RigView } from '@wagonomos/core';
+import { addTrip, removeTrip } from '@wagonomos/core/edits';
 import { Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  addThing,
-  lighterInstead,
-  placeThing,
-  typicalGroups,
-  typicalMass,
-  typicalThings,
-  type RigView,
-  type TypicalThing,
-} from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { addThing, placeThing } from '@wagonomos/core/edits';
+import { lighterInstead, typicalGroups, typicalMass, typicalThings, type TypicalThing } from '@wagonomos/core/entry';
 import { Plus } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

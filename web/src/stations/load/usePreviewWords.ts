@@ -1,4 +1,5 @@
-import { displayMass, type PlacePreview } from '@wagonomos/core';
+import { displayMass } from '@wagonomos/core';
+import type { PlacePreview } from '@wagonomos/core/limits';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { conditionFor, placedBodies, type RigView } from '@wagonomos/core';
+import { placedBodies, type RigView } from '@wagonomos/core';
+import { conditionFor } from '@wagonomos/core/plates';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  fileProblemMessages,
-  localDay,
-  planMerge,
-  readLeniently,
-  readParsed,
-  type FileProblem,
-  type Workspace,
-} from '@wagonomos/core';
+import { localDay, type Workspace } from '@wagonomos/core';
+import { fileProblemMessages, planMerge, readLeniently, readParsed, type FileProblem } from '@wagonomos/core/files';
 import { Download, Eye, Trash2 } from '@lucide/vue';
 import { computed, onMounted, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { extractRig, photosIn, writeWorkspace } from '@wagonomos/core';
+import { extractRig, photosIn, writeWorkspace } from '@wagonomos/core/files';
 import { Download, FolderOpen, Images } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { addPart, formsFor, renameBody, setFacts, type Body, type PlateForm } from '@wagonomos/core';
+import type { Body } from '@wagonomos/core';
+import { addPart, renameBody, setFacts } from '@wagonomos/core/edits';
+import { formsFor, type PlateForm } from '@wagonomos/core/plates';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';

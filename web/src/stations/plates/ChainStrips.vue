@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, type Chain, type ChainPart } from '@wagonomos/core';
+import { displayMass } from '@wagonomos/core';
+import type { Chain, ChainPart } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';

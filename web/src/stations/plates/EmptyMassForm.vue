@@ -1,9 +1,8 @@
 <script setup lang="ts">
+import { setEmptyMass } from '@wagonomos/core/edits';
 import {
   camperBases,
-  formOf,
   isMotorCaravan,
-  setEmptyMass,
   trailerBases,
   vehicleBases,
   type Body,
@@ -12,6 +11,7 @@ import {
   type TrailerEmptyMass,
   type VehicleEmptyMass,
 } from '@wagonomos/core';
+import { formOf } from '@wagonomos/core/plates';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { setConditions } from '@wagonomos/core/edits';
 import {
   conditionKinds,
-  setConditions,
   type Body,
   type Condition,
   type ConditionKind,

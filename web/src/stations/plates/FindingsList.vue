@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { buyersPayload, findings } from '@wagonomos/core';
+import { buyersPayload } from '@wagonomos/core';
+import { findings } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MessageText from '../../shared/MessageText.vue';

@@ -1,14 +1,6 @@
 <script setup lang="ts">
-import {
-  addPart,
-  changePart,
-  displayMass,
-  fittedNet,
-  removePart,
-  seatsIn,
-  type Body,
-  type Seat,
-} from '@wagonomos/core';
+import { displayMass, fittedNet, seatsIn, type Body, type Seat } from '@wagonomos/core';
+import { addPart, changePart, removePart } from '@wagonomos/core/edits';
 import { Armchair, Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  setGear,
-  tyreCapacity,
-  displayMass,
-  type GearAxle,
-  type RunningGear,
-  type Trailer,
-  type Vehicle,
-} from '@wagonomos/core';
+import { displayMass, type GearAxle, type RunningGear, type Trailer, type Vehicle } from '@wagonomos/core';
+import { setGear } from '@wagonomos/core/edits';
+import { tyreCapacity } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CodeField from '../../shared/CodeField.vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { setCamperPosition, setGeometry, type Body } from '@wagonomos/core';
+import type { Body } from '@wagonomos/core';
+import { setCamperPosition, setGeometry } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

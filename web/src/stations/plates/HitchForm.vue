@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { hitchMoment, setHitch, type Hitch, type RigView } from '@wagonomos/core';
+import type { Hitch, RigView } from '@wagonomos/core';
+import { setHitch } from '@wagonomos/core/edits';
+import { hitchMoment } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MessageText from '../../shared/MessageText.vue';

@@ -1,19 +1,8 @@
 <script setup lang="ts">
-import {
-  changePart,
-  conditionFor,
-  forceLimits,
-  formOf,
-  plateFields,
-  plateQuestions,
-  removePart,
-  sameField,
-  setFigure,
-  whereToFind,
-  type Body,
-  type FormField,
-  type Plate,
-} from '@wagonomos/core';
+import { forceLimits, whereToFind, type Body, type Plate } from '@wagonomos/core';
+import { changePart, removePart, setFigure } from '@wagonomos/core/edits';
+import { plateQuestions } from '@wagonomos/core/limits';
+import { conditionFor, formOf, plateFields, sameField, type FormField } from '@wagonomos/core/plates';
 import { X } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { changePart, type Body, type Plate } from '@wagonomos/core';
+import type { Body, Plate } from '@wagonomos/core';
+import { changePart } from '@wagonomos/core/edits';
 import { Camera, X } from '@lucide/vue';
 import { onScopeDispose, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PlateForm } from '@wagonomos/core';
+import type { PlateForm } from '@wagonomos/core/plates';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 

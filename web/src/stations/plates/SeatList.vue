@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { addSeat, removeSeat, setSeat, type Vehicle } from '@wagonomos/core';
+import type { Vehicle } from '@wagonomos/core';
+import { addSeat, removeSeat, setSeat } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { brakeKinds, presences, setFacts, type Body, type BodyFacts, type Presence } from '@wagonomos/core';
+import { setFacts, type BodyFacts } from '@wagonomos/core/edits';
+import { brakeKinds, presences, type Body, type Presence } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useWorkspace } from '../../stores/workspace.ts';

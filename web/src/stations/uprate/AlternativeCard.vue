@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Alternative, Consequence, RigView } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import type { Alternative, Consequence } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';

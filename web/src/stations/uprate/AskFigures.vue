@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { readingMessage, type RigView } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { readingMessage } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSlips } from '../../shared/useSlips.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { costOf, taxComes, type RigView } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { costOf, taxComes } from '@wagonomos/core/uprating';
 import { X } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  applyCase,
-  localDay,
-  type CaseObstacle,
-  type CaseProgress,
-  type RigView,
-  type UprateCase,
-} from '@wagonomos/core';
+import { localDay, type RigView } from '@wagonomos/core';
+import { applyCase } from '@wagonomos/core/edits';
+import type { CaseObstacle, CaseProgress, UprateCase } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { listBounds, textBounds, type CaseFile } from '@wagonomos/core';
+import { listBounds, textBounds } from '@wagonomos/core';
+import type { CaseFile } from '@wagonomos/core/uprating';
 import { FileText, Paperclip, X } from '@lucide/vue';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { changeCase, removeCase, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
+import { changeCase, removeCase } from '@wagonomos/core/edits';
 import { Printer, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { localDay, setCaseStep, type CaseItem, type UprateCase } from '@wagonomos/core';
+import { setCaseStep } from '@wagonomos/core/edits';
+import { localDay } from '@wagonomos/core';
+import type { CaseItem, UprateCase } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DayField from '../../shared/DayField.vue';

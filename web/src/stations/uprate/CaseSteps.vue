@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CaseProgress, UprateCase } from '@wagonomos/core';
+import type { CaseProgress, UprateCase } from '@wagonomos/core/uprating';
 import { useI18n } from 'vue-i18n';
 import CaseStepRow from './CaseStepRow.vue';
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
+import type { RigView } from '@wagonomos/core';
 import {
   certifierAnswerSchema,
   certifierQuestion,
   type CertifierAnswer,
   type CertifierOffer,
-  type RigView,
   type UpratePackage,
-} from '@wagonomos/core';
+} from '@wagonomos/core/uprating';
 import { GraduationCap } from '@lucide/vue';
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';

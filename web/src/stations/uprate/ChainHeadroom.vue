@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Chain, ChainPart } from '@wagonomos/core';
+import type { Chain, ChainPart } from '@wagonomos/core/limits';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { addCase, localDay, newFindings, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { localDay, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { addCase } from '@wagonomos/core/edits';
+import { newFindings } from '@wagonomos/core/uprating';
 import { FolderPlus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

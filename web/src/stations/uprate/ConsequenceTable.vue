@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { beforeAfter, type PlannedAssessment, type Consequence, type RigView } from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
+import { beforeAfter, type Consequence } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { changeSituation, type Driver, type Licence, type RigView } from '@wagonomos/core';
+import type { Driver, Licence, RigView } from '@wagonomos/core';
+import { changeSituation } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

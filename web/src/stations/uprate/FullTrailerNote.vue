@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { fullTrailer, loadPattern, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
+import { fullTrailer, loadPattern } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';

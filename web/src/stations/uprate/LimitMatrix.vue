@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { assess, assessTicket, limitsAcross, onDay, viewRig, type RigView } from '@wagonomos/core';
+import { assess, onDay, viewRig, type RigView } from '@wagonomos/core';
+import { limitsAcross } from '@wagonomos/core/uprating';
+import { assessTicket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSlips } from '../../shared/useSlips.ts';

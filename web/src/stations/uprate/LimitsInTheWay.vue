@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { displayMass, inTheWay, loadPattern, type PlannedAssessment } from '@wagonomos/core';
+import { displayMass, type PlannedAssessment } from '@wagonomos/core';
+import { inTheWay, loadPattern } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { leaveAtHome, takeAway, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { takeAway } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';

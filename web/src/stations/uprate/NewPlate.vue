@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { setCertified, type CaseProgress, type NewFigure, type RigView, type UprateCase } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { setCertified } from '@wagonomos/core/edits';
+import type { CaseProgress, NewFigure, UprateCase } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  alternatives,
-  keepAlternative,
-  leaveAtHome,
-  type Alternative,
-  type PlannedAssessment,
-  type RigView,
-  type Swap,
-} from '@wagonomos/core';
+import { leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { keepAlternative } from '@wagonomos/core/edits';
+import { alternatives, type Alternative, type Swap } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';

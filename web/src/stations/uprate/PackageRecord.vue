@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { taxComes, type RigView, type UpratePackage } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { taxComes, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useOffers } from './useOffers.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { RigView, SearchResult } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import type { SearchResult } from '@wagonomos/core/uprating';
 import { proxy } from 'comlink';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';

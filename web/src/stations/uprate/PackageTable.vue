@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  judgePackages,
-  taxComes,
-  type PlannedAssessment,
-  type JudgedPackage,
-  type RigView,
-  type UpratePackage,
-} from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
+import { judgePackages, taxComes, type JudgedPackage, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { addQuote, type PlannedAssessment, type Quote, type RigView, type UpratePackage } from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
+import { addQuote } from '@wagonomos/core/edits';
+import type { Quote, UpratePackage } from '@wagonomos/core/uprating';
 import { Plus } from '@lucide/vue';
 import { ref, toRaw } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { paperReach, type PlannedAssessment } from '@wagonomos/core';
+import type { PlannedAssessment } from '@wagonomos/core';
+import { paperReach } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';

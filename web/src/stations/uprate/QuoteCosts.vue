@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { costKinds, type Quote } from '@wagonomos/core';
+import { costKinds, type Quote } from '@wagonomos/core/uprating';
 import { Plus, Trash2 } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
 

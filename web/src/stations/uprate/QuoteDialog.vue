@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { packageKinds, packageRoutes, removeQuote, setQuote, type Quote, type RigView } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { removeQuote, setQuote } from '@wagonomos/core/edits';
+import { packageKinds, packageRoutes, type Quote } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CodeField from '../../shared/CodeField.vue';

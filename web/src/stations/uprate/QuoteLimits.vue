@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { limitsOf, plateSources, type LimitName, type PlateSource, type Quote } from '@wagonomos/core';
+import { limitsOf, plateSources, type LimitName, type PlateSource } from '@wagonomos/core';
+import type { Quote } from '@wagonomos/core/uprating';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

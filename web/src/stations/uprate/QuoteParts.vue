@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { GearAxle, Quote, RigView } from '@wagonomos/core';
+import type { GearAxle, RigView } from '@wagonomos/core';
+import type { Quote } from '@wagonomos/core/uprating';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { lighterInstead, typicalMass, typicalThings, type RigView, type Swap } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { lighterInstead, typicalMass, typicalThings } from '@wagonomos/core/entry';
+import type { Swap } from '@wagonomos/core/uprating';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,7 +1,9 @@
 import { flushPromises, mount } from '@vue/test-utils';
 import { ElCheckbox } from 'element-plus';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { addCase, applyPackages, assess, examplePackages, placePackages, type UprateCase } from '@wagonomos/core';
+import { assess } from '@wagonomos/core';
+import { addCase } from '@wagonomos/core/edits';
+import { applyPackages, examplePackages, placePackages, type UprateCase } from '@wagonomos/core/uprating';
 import van from '../../../../examples/british-van-with-scooter.wagonomos.json';
 import motorhome from '../../../../examples/german-motorhome.wagonomos.json';
 import QuantityField from '../../shared/QuantityField.vue';

@@ -1,11 +1,5 @@
-import {
-  applyPackages,
-  assess,
-  placePackages,
-  type PlannedAssessment,
-  type RigView,
-  type UpratePackage,
-} from '@wagonomos/core';
+import { assess, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { applyPackages, placePackages, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';

@@ -1,4 +1,5 @@
-import { caseProgress, localDay, type CaseProgress, type RigView, type UprateCase } from '@wagonomos/core';
+import { localDay, type RigView } from '@wagonomos/core';
+import { caseProgress, type CaseProgress, type UprateCase } from '@wagonomos/core/uprating';
 import { computed, type ComputedRef } from 'vue';
 
 /** How a case stands today. Once applied it is history: what it asked for is read against the plates it replaced. */

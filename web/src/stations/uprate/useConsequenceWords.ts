@@ -1,4 +1,4 @@
-import type { Consequence } from '@wagonomos/core';
+import type { Consequence } from '@wagonomos/core/uprating';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 

@@ -1,4 +1,5 @@
-import { loadoutsOf, type Loadout, type RigView } from '@wagonomos/core';
+import type { Loadout, RigView } from '@wagonomos/core';
+import { loadoutsOf } from '@wagonomos/core/edits';
 import { computed, type ComputedRef } from 'vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 

@@ -1,14 +1,5 @@
-import {
-  displayMass,
-  examplePackages,
-  forceLimits,
-  message,
-  regionOf,
-  term,
-  type LimitName,
-  type RigView,
-  type UpratePackage,
-} from '@wagonomos/core';
+import { displayMass, forceLimits, message, regionOf, term, type LimitName, type RigView } from '@wagonomos/core';
+import { examplePackages, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  displayMass,
-  homeBallLoad,
-  homeInputs,
-  homeMethods,
-  type HomeMethod,
-  type HomeReading,
-  type RigView,
-} from '@wagonomos/core';
+import { displayMass, type RigView } from '@wagonomos/core';
+import { homeBallLoad, homeInputs, homeMethods, type HomeMethod, type HomeReading } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

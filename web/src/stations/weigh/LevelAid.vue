@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { barAngle, levelling, type ArchHeights } from '@wagonomos/core';
+import { barAngle, levelling, type ArchHeights } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';

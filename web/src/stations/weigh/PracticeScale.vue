@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { foretold, hearScale, silentScale, type Reading, type RigView, type ScaleWord } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { foretold, hearScale, silentScale, type Reading, type ScaleWord } from '@wagonomos/core/weighing';
 import { Radio } from '@lucide/vue';
 import { onBeforeUnmount, ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { addReading, assess, threePass, type Check, type Reading, type RigView, type Ticket } from '@wagonomos/core';
+import { assess, type Check, type RigView } from '@wagonomos/core';
+import { addReading } from '@wagonomos/core/edits';
+import { threePass, type Reading, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { checkAmount } from '../../shared/checkAmount.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { betweenSlips, byDay, type BodyChange, type RigView, type Ticket } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { betweenSlips, byDay, type BodyChange, type Ticket } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { assessTicket, type RigView, type Ticket } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { assessTicket, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import SlipForm from '../../shared/SlipForm.vue';
 import SlipBars from './SlipBars.vue';

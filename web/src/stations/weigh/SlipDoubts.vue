@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { belowEmpty, contradictions, leverCheck, readingMessage, type RigView, type Ticket } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { belowEmpty, contradictions, leverCheck, readingMessage, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';

@@ -1,15 +1,7 @@
 <script setup lang="ts">
-import {
-  addReading,
-  isLopsided,
-  judgedLoads,
-  nextReading,
-  quantityMessage,
-  weighedSides,
-  type QuantityName,
-  type RigView,
-  type TicketAssessment,
-} from '@wagonomos/core';
+import { quantityMessage, type QuantityName, type RigView } from '@wagonomos/core';
+import { addReading } from '@wagonomos/core/edits';
+import { isLopsided, judgedLoads, nextReading, weighedSides, type TicketAssessment } from '@wagonomos/core/weighing';
 import { Plus } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

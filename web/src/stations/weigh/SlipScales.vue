@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { scaleHistory, scalePairs, type RigView, type Ticket } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { scaleHistory, scalePairs, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../../shared/useSpeech.ts';

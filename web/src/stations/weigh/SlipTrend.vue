@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { trend, type RigView, type Ticket } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { trend, type Ticket } from '@wagonomos/core/weighing';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';

@@ -1,13 +1,7 @@
 <script setup lang="ts">
-import {
-  addPart,
-  mightBe,
-  unlistedOn,
-  type RigView,
-  type Suspect,
-  type Ticket,
-  type UnlistedOn,
-} from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { addPart } from '@wagonomos/core/edits';
+import { mightBe, unlistedOn, type Suspect, type Ticket, type UnlistedOn } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';

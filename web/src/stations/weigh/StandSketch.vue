@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Stand } from '@wagonomos/core';
+import type { Stand } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 
 /** Which wheels stand on the plate: a small side view, the plate under what is weighed. */

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { changeReading, foretold, standOf, stands, type RigView, type Stand, type Ticket } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import { changeReading } from '@wagonomos/core/edits';
+import { foretold, standOf, stands, type Stand, type Ticket } from '@wagonomos/core/weighing';
 import { useWakeLock } from '@vueuse/core';
 import { ChevronLeft, ChevronRight, X } from '@lucide/vue';
 import { computed, onBeforeUnmount, onMounted } from 'vue';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { RigView, Ticket } from '@wagonomos/core';
+import type { RigView } from '@wagonomos/core';
+import type { Ticket } from '@wagonomos/core/weighing';
 import { useI18n } from 'vue-i18n';
 import SlipBeforeAfter from './SlipBeforeAfter.vue';
 import SlipGuesses from './SlipGuesses.vue';

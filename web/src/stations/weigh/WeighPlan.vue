@@ -1,14 +1,6 @@
 <script setup lang="ts">
-import {
-  displayMass,
-  quantityMessage,
-  scaleKinds,
-  weighingPlan,
-  type QuantityName,
-  type RigView,
-  type ScaleKind,
-  type WeighingStep,
-} from '@wagonomos/core';
+import { displayMass, quantityMessage, type QuantityName, type RigView } from '@wagonomos/core';
+import { scaleKinds, weighingPlan, type ScaleKind, type WeighingStep } from '@wagonomos/core/weighing';
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { addReading, type Reading, type Stand, type WeighingStep } from '@wagonomos/core';
+import { addReading } from '@wagonomos/core/edits';
+import type { Reading, Stand, WeighingStep } from '@wagonomos/core/weighing';
 import { Footprints, Plus } from '@lucide/vue';
 import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';

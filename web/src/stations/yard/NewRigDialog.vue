@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { addNewRig, countries, vehicleBuilds, type Country, type NewRig, type VehicleBuild } from '@wagonomos/core';
+import { countries, vehicleBuilds, type Country, type VehicleBuild } from '@wagonomos/core';
+import { addNewRig, type NewRig } from '@wagonomos/core/edits';
 import { computed, reactive, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { assess, mergeWorkspaces, removeRig, viewRig } from '@wagonomos/core';
+import { removeRig } from '@wagonomos/core/edits';
+import { mergeWorkspaces } from '@wagonomos/core/files';
+import { assess, viewRig } from '@wagonomos/core';
 import { FolderOpen, Plus, Trash2 } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';

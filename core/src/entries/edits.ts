@@ -1,0 +1,49 @@
+/**
+ * Named changes of the document. Each takes a document and returns the one after it; nothing is changed in place.
+ */
+export { keepAlternative } from '../edits/alternativeEdits.ts';
+export { applyCase } from '../edits/applyCase.ts';
+export {
+  addPart,
+  addSeat,
+  changePart,
+  removePart,
+  removeSeat,
+  renameBody,
+  setConditions,
+  setEmptyMass,
+  setFacts,
+  setFigure,
+  setGeometry,
+  setSeat,
+  type BodyFacts,
+} from '../edits/bodyEdits.ts';
+export { addCase, changeCase, removeCase, setCaseStep, setCertified } from '../edits/caseEdits.ts';
+export { addFitting, changeFitting, removeFitting } from '../edits/fittingEdits.ts';
+export { setGear } from '../edits/gearEdits.ts';
+export {
+  addCrew,
+  addThing,
+  changeCrew,
+  changeThing,
+  placeThing,
+  removeCrew,
+  removeThing,
+  setFittingPosition,
+  setTankLevel,
+} from '../edits/loadoutEdits.ts';
+export { addNewRig, type NewRig } from '../edits/newRig.ts';
+export { addPlaces } from '../edits/placeEdits.ts';
+export { addQuote, removeQuote, setQuote } from '../edits/quoteEdits.ts';
+export { changeSituation, removeRig, renameRig, setCamperPosition, setHitch } from '../edits/rigEdits.ts';
+export { takeRows } from '../edits/tableEdits.ts';
+export {
+  addReading,
+  addTicket,
+  changeReading,
+  changeTicket,
+  removeReading,
+  removeTicket,
+} from '../edits/ticketEdits.ts';
+export { addTrip, removeTrip } from '../edits/tripEdits.ts';
+export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from '../edits/variantEdits.ts';

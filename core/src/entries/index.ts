@@ -1,0 +1,90 @@
+/**
+ * A rig and its verdict: bodies, plates and situations as they are kept, the words of messages and quantities, the loads of a rig
+ * (planned or weighed), every check of its rulebook, the sentence they come to and the arithmetic behind each number. All that
+ * nearly every screen needs; what is asked on fewer screens stands in an entry of its own.
+ */
+export { checkGroups, type Check, type CheckStatus } from '../checks/check.ts';
+export { viewRig } from '../document/viewRig.ts';
+export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
+export { buyersPayload } from '../loading/buyersPayload.ts';
+export { leaveAtHome, type Wanted } from '../loading/leaveAtHome.ts';
+export type { Loadout, Placement, Thing } from '../loading/loadout.ts';
+export { fittedNet, positionNow, tankContents } from '../loading/loadoutLoads.ts';
+export { placeContents } from '../loading/placeContents.ts';
+export { leanOf, mayGo, placedMass } from '../loading/placed.ts';
+export { onDay, placedBodies, type RigView } from '../loading/rigView.ts';
+export { kilograms, message, term, verbatim, type Amount, type Message } from '../messages/message.ts';
+export { plainText, segments, type Speech } from '../messages/segments.ts';
+export { standardPerson } from '../rig/bareMass.ts';
+export {
+  brakeKinds,
+  isFifthWheel,
+  isMotorCaravan,
+  presences,
+  vehicleBuilds,
+  type Body,
+  type Presence,
+  type Trailer,
+  type Vehicle,
+  type VehicleBuild,
+} from '../rig/body.ts';
+export {
+  camperBases,
+  trailerBases,
+  vehicleBases,
+  type CamperEmptyMass,
+  type EmptyBasis,
+  type TrailerEmptyMass,
+  type VehicleEmptyMass,
+} from '../rig/emptyMass.ts';
+export {
+  placeKinds,
+  type Fitting,
+  type Place,
+  type PlaceKind,
+  type Seat,
+  type Tank,
+  type TankKind,
+} from '../rig/equipment.ts';
+export { boundPassed, fieldBounds, finest, isDay, listBounds, textBounds, type FieldName } from '../rig/fields.ts';
+export type { Hitch } from '../rig/hitch.ts';
+export { forceLimits, limitsOf, plateSources, type LimitName, type PlateSource } from '../rig/limitNames.ts';
+export { missingMessage, whereToFind } from '../rig/missing.ts';
+export { conditionKinds, type Condition, type ConditionKind, type Figure, type Plate } from '../rig/plate.ts';
+export type { GearAxle, RunningGear } from '../rig/runningGear.ts';
+export { seatsIn } from '../rig/seatsIn.ts';
+export { informationFor, type Information } from '../rulebook/information.ts';
+export { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
+export { ruleList } from '../rulebook/ruleList.ts';
+export { sanctions, type Sanction } from '../rulebook/sanctions.ts';
+export { nearThresholds, type NearThreshold } from '../rulebook/thresholds.ts';
+export { countries, type Country } from '../situation/countries.ts';
+export { classesOf, licenceCodes, testPeriods, type Licence } from '../situation/licence.ts';
+export { localDay } from '../situation/localDay.ts';
+export {
+  australianStates,
+  ballSchools,
+  journeyOf,
+  regionOf,
+  usualSchool,
+  type Driver,
+  type Jurisdiction,
+  type Region,
+  type Situation,
+} from '../situation/situation.ts';
+export type { Side } from '../statics/pointLoad.ts';
+export type { QuantityName } from '../statics/rigRows.ts';
+export { worthWeighing } from '../uncertainty/contributions.ts';
+export { chanceAbove } from '../uncertainty/normal.ts';
+export { displayMass, massUnits, type MassUnit, type Rounding } from '../units/display.ts';
+export { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
+export { unitTable } from '../units/unitTable.ts';
+export { assess, type Assessment, type PlannedAssessment } from '../verdict/assess.ts';
+export { loadoutDifferences } from '../verdict/compareLoadouts.ts';
+export { explain } from '../verdict/explain.ts';
+export type { Operand, Step } from '../verdict/explanation.ts';
+export { pillars, type Pillar } from '../verdict/pillars.ts';
+export { quantityMessage } from '../verdict/quantityMessage.ts';
+export { remedies } from '../verdict/remedies.ts';
+export { roomMessage } from '../verdict/roomMessage.ts';
+export { summary } from '../verdict/summary.ts';

@@ -1,0 +1,26 @@
+/**
+ * Slips: what a reading says, the loads that readings settle, what to weigh next, contradictions, what was found on board
+ * beside the plan, and the verdict from a slip.
+ */
+export { belowEmpty } from '../weighing/belowEmpty.ts';
+export { betweenSlips, type BodyChange } from '../weighing/betweenSlips.ts';
+export { contradictions } from '../weighing/contradictions.ts';
+export { foretold } from '../weighing/foretold.ts';
+export { guesses, planQuality } from '../weighing/guesses.ts';
+export { homeBallLoad, homeInputs, homeMethods, type HomeMethod, type HomeReading } from '../weighing/homeMethods.ts';
+export { barAngle, levelling, type ArchHeights } from '../weighing/levelling.ts';
+export { leverCheck } from '../weighing/leverCheck.ts';
+export { assessTicket, type TicketAssessment } from '../weighing/measured.ts';
+export { mightBe, type Suspect } from '../weighing/mightBe.ts';
+export { judgedLoads, nextReading } from '../weighing/nextReading.ts';
+export { scaleHistory, scalePairs } from '../weighing/scaleHistory.ts';
+export { hearScale, silentScale, type ScaleWord } from '../weighing/scaleLines.ts';
+export { readingMessage, standOf, stands, type Stand } from '../weighing/stands.ts';
+export { threePass } from '../weighing/threePass.ts';
+export type { Reading, Ticket } from '../weighing/ticket.ts';
+export { trend } from '../weighing/trend.ts';
+export { unlistedOn, type UnlistedOn } from '../weighing/unlisted.ts';
+export { verdictFrom, type BasedVerdict, type VerdictBasis } from '../weighing/verdictFrom.ts';
+export { byDay } from '../weighing/viewThen.ts';
+export { isLopsided, weighedSides } from '../weighing/weighedSides.ts';
+export { scaleKinds, weighingPlan, type ScaleKind, type WeighingStep } from '../weighing/weighingPlan.ts';
