@@ -2,6 +2,7 @@ import type { Message } from '../messages/message.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { Region } from '../situation/situation.ts';
+import type { LengthEffect } from '../statics/pointLoad.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 
@@ -92,6 +93,8 @@ export interface Check {
   readonly notes: readonly Message[];
   /** How the margin is used up by a kg anywhere on the rig; null where the load is unknown or only one place counts. */
   readonly use: Row | null;
+  /** How lengths that are not known exactly make the load doubtful; part of `sigma`. */
+  readonly lengths?: readonly LengthEffect[] | undefined;
   /** A second bound of which either is enough (a share, or a fixed mass): its margin and its row. */
   readonly either?: { readonly margin: number; readonly use: Row } | undefined;
   /** Only for a place: which one. */

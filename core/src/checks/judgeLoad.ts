@@ -1,6 +1,5 @@
 import type { Loads, Mass, Value } from '../loads/loads.ts';
 import { unconfirmed, type Limit } from '../rig/plated.ts';
-import type { Row } from '../statics/row.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Check } from './check.ts';
 import { judge } from './judge.ts';
@@ -9,9 +8,9 @@ import { judge } from './judge.ts';
 const reserveOf = (loads: Loads): number => loads.view.situation.reserve ?? 0;
 
 /** A mass with, where it changes with what is packed, its row. */
-type Demand = Mass & { readonly row?: Row };
+type Demand = Mass & Partial<Pick<Extract<Value, { readonly kind: 'known' }>, 'row' | 'lengths'>>;
 
-export type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use'>;
+export type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use' | 'lengths'>;
 
 /**
  * Compares a load with a most. A lower figure that may or may not hold is used where the load keeps it anyway; where it
@@ -35,7 +34,7 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const counted = keepsAll ? lowest : limit.value;
   const margin = counted - known.value;
   const status = judge(margin, known.sigma, reserveOf(loads));
-  return { ...base, limit: counted, margin, status, use: known.row ?? null };
+  return { ...base, limit: counted, margin, status, use: known.row ?? null, lengths: known.lengths };
 }
 
 /** Compares a load with a least; `margin` is a value of its own, since a least may be a share of another load. */
@@ -52,6 +51,7 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
     margin: margin.value,
     status: judge(margin.value, margin.sigma, reserveOf(loads)),
     use: margin.row,
+    lengths: margin.lengths,
   };
 }
 

@@ -49,6 +49,7 @@ export const newCheck = (loads: Loads, frame: Frame): Check => ({
   notes: noFigures,
   use: null,
   either: undefined,
+  lengths: undefined,
 });
 
 const noFigures: readonly never[] = [];
@@ -81,6 +82,7 @@ export const judgedAs = (
   notes: more.notes ?? noFigures,
   use: judged.use,
   either: more.either,
+  lengths: judged.lengths,
 });
 
 /** A limit that is so many times a mass, and no more than others allow. `null` where the mass is not known. */

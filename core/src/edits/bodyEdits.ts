@@ -25,6 +25,20 @@ export const setGeometry = (
     (body) => ({ ...body, geometry: withoutUndefined({ ...body.geometry, ...patch }) }) as Body,
   );
 
+/** How well a length is known, ± m; undefined: taken as exact. */
+export const setLengthDoubt = (
+  workspace: Workspace,
+  id: string,
+  length: 'wheelbase' | 'couplingOverhang' | 'pinOverhang' | 'tagOffset' | 'axlePosition',
+  plusMinus: number | undefined,
+): Workspace =>
+  changeBody(workspace, id, (body) => {
+    const known = 'plusMinus' in body.geometry ? body.geometry.plusMinus : undefined;
+    const doubts = withoutUndefined({ ...known, [length]: plusMinus });
+    const geometry = { ...body.geometry, plusMinus: Object.keys(doubts).length > 0 ? doubts : undefined };
+    return { ...body, geometry: withoutUndefined(geometry) } as Body;
+  });
+
 /** Changes the empty figure; a body that has none yet starts one. */
 export const setEmptyMass = (
   workspace: Workspace,

@@ -1,3 +1,4 @@
+import type { Ticket } from '../weighing/ticket.ts';
 import { removeEntries } from '../document/referenceTable.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
@@ -18,9 +19,19 @@ export const changeThing = (workspace: Workspace, id: string, patch: Partial<Omi
   things: inList(workspace.things, id, (thing) => withoutUndefined({ ...thing, ...patch })),
 });
 
-/** Gives a thing away for good: out of the inventory, every loadout and every trip. */
-export const removeThing = (workspace: Workspace, id: string): Workspace =>
-  removeEntries(workspace, { things: new Set([id]) });
+/**
+ * Gives a thing away for good: out of the inventory, every loadout and every trip. A slip that it stood on keeps it as it
+ * was: what was weighed does not change.
+ */
+export function removeThing(workspace: Workspace, id: string): Workspace {
+  const thing = workspace.things.find((one) => one.id === id);
+  const wasOn = ({ loadout, gone }: Ticket) =>
+    loadout?.placements.some((one) => one.thing === id) && !gone?.some((one) => one.id === id);
+  const tickets = workspace.tickets.map((ticket) =>
+    thing && wasOn(ticket) ? { ...ticket, gone: [...(ticket.gone ?? []), thing] } : ticket,
+  );
+  return removeEntries({ ...workspace, tickets }, { things: new Set([id]) });
+}
 
 /** Puts a thing in a place of this loadout, wherever it was before, as wet and as turned as it was; null takes it home. */
 export const placeThing = (

@@ -4,6 +4,11 @@ import { readParsed } from '../files/readWorkspace.ts';
 import { extractRig } from '../files/extractRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import type { Reading, Ticket } from '../weighing/ticket.ts';
+import { compile } from '../loads/compile.ts';
+import { viewRig } from '../document/viewRig.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { viewThen } from '../weighing/viewThen.ts';
+import { removeThing } from './loadoutEdits.ts';
 import { removeRig } from './rigEdits.ts';
 import { addReading, addTicket, changeReading, changeTicket, removeReading, removeTicket } from './ticketEdits.ts';
 
@@ -43,5 +48,19 @@ describe('the log of weighings', () => {
   it('is refused where it leads to no rig, or names two readings alike', () => {
     expect(readParsed(addTicket(start(), { ...slip, rig: 'nobody' })).ok).toBe(false);
     expect(readParsed(addTicket(start(), { ...slip, readings: [axles, axles] })).ok).toBe(false);
+  });
+
+  it('keeps what stood on it after the owner has given it away: the plan of that day stays what it was', () => {
+    const before = start();
+    const view = viewRig(before, slip.rig)!;
+    const [first] = view.loadout.placements;
+    const copy = { ...slip, loadout: view.loadout };
+    const workspace = removeThing(addTicket(before, copy), first!.thing);
+    const ticket = workspace.tickets.find(({ id }) => id === 'slip')!;
+    expect(workspace.things.some(({ id }) => id === first!.thing)).toBe(false);
+    expect(ticket.gone).toEqual(before.things.filter(({ id }) => id === first!.thing));
+    const then = (from: Workspace, slip: Ticket) => compile(viewThen(viewRig(from, slip.rig)!, slip)).sums;
+    expect(then(workspace, ticket)).toEqual(then(before, copy));
+    expect(readParsed(workspace)).toEqual({ ok: true, workspace });
   });
 });

@@ -2,6 +2,7 @@
  * Where the load lies: the ball load aimed at and the moves that reach it, left and right, what hangs beyond the axles, mass
  * along a body.
  */
+export { ballAtHeight } from '../balance/ballAtHeight.ts';
 export { ballMoves, ballTarget, goalOf, type BallMove } from '../balance/ballPlan.ts';
 export { overhangTotals, overhanging } from '../balance/overhanging.ts';
 export { sideLoads, type WheelEnd } from '../balance/sideLoads.ts';

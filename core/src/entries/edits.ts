@@ -15,6 +15,7 @@ export {
   setFacts,
   setFigure,
   setGeometry,
+  setLengthDoubt,
   setSeat,
   type BodyFacts,
 } from '../edits/bodyEdits.ts';

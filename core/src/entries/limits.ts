@@ -5,9 +5,10 @@
 export { chains, type Chain, type ChainPart } from '../limits/chains.ts';
 export { findings } from '../limits/findings.ts';
 export { hitchMoment } from '../limits/hitchMoment.ts';
-export { payload, type Payload } from '../limits/payload.ts';
+export { payload, publishedOn, type Payload } from '../limits/payload.ts';
 export { placePreviews, type PlacePreview } from '../limits/placePreview.ts';
 export { plateQuestions } from '../limits/questions.ts';
 export { roomAt } from '../limits/roomAt.ts';
 export { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 export { tyreCapacity } from '../limits/tyreCapacity.ts';
+export { tyrePressure } from '../limits/tyrePressure.ts';

@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 6 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 7 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -210,6 +210,18 @@ describe('a file that can be used', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.problem));
     expect(read.workspace.tickets).toHaveLength(3);
     expect([read.workspace.quotes, read.workspace.cases]).toEqual([[], []]);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 6 is read for ever, with its case, its quote, former plates and a further driver', () => {
+    const url = new URL('golden/version-6.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    const { cases, quotes, bodies, situations } = read.workspace;
+    expect(cases[0]).toMatchObject({ id: 'air', packages: [{ name: 'Air springs' }], steps: [{ done: '2026-11-02' }] });
+    expect(quotes[0]).toMatchObject({ from: 'A workshop', rig: 'sandpiper' });
+    expect(bodies[0]?.formerPlates?.[0]).toMatchObject({ until: '2025-03-01' });
+    expect(situations[0]?.drivers?.[0]).toMatchObject({ name: 'Second driver', licence: { classes: ['B'] } });
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

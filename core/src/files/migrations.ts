@@ -9,6 +9,8 @@ type Step = (raw: object) => object;
  * 3 to 4: sides, moving fittings and what a thing is like came in, all optional; and trips.
  * 4 to 5: sides, axles, scale and pictures of a weighing, and by which slip a part was found; all optional.
  * 5 to 6: quotes and cases of uprating came in; former plates and further drivers, both optional.
+ * 6 to 7: ± of lengths, positions and empty figures came in, groups that equalise, how far springs settle, the pressure on a
+ * tyre's wall, and things of a slip that are owned no more; all optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -16,6 +18,7 @@ const steps: Readonly<Record<number, Step>> = {
   3: (raw) => ({ ...raw, trips: [], version: 4 }),
   4: (raw) => ({ ...raw, version: 5 }),
   5: (raw) => ({ ...raw, quotes: [], cases: [], version: 6 }),
+  6: (raw) => ({ ...raw, version: 7 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

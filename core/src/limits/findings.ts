@@ -7,7 +7,8 @@ import type { LimitName } from '../rig/limitNames.ts';
 import { massTolerance } from '../units/rounding.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { chains } from './chains.ts';
-import { tabledPressure, tyreCapacity } from './tyreCapacity.ts';
+import { tyreCapacity } from './tyreCapacity.ts';
+import { tyrePressure } from './tyrePressure.ts';
 import { indexFor } from './tyreTable.ts';
 
 /** What the plates say of each other, before anything is loaded. A warning to a buyer, or a question to an owner. */
@@ -96,18 +97,15 @@ function tyresAgainstPlates(loads: Loads, body: Body): readonly Finding[] {
   });
 }
 
-const loadOn = { front: 'frontAxle', rear: 'rearAxle', tag: 'tagAxle', trailer: 'trailerAxles' } as const;
-
-/** A pressure below what the maker's table asks for the load there now. The table is the maker's; nothing is interpolated. */
+/** A pressure below what the maker's table asks for the load there now, or below what looks too soft by the tyre's wall. */
 function softTyres(loads: Loads, body: Body, gear: RunningGear): readonly Finding[] {
-  const quantity = gear.axle === 'rear' && loads.view.vehicle?.geometry.tagAxle ? 'driveAxle' : loadOn[gear.axle];
-  const load = loads.values[quantity];
-  if (gear.pressureKpa === undefined || !gear.pressureTable || load.kind !== 'known') return [];
-  const asked = tabledPressure(gear.pressureTable, load.value);
-  if (asked === null || gear.pressureKpa >= asked) return [];
+  const found = tyrePressure(loads, body, gear.axle);
+  if (gear.pressureKpa === undefined || found.from === 'unknown' || found.from === 'overloaded' || !found.low)
+    return [];
   const kPa = (value: number) => ({ kind: 'amount', unit: 'kPa', value, rounding: 'nearest' }) as const;
-  const params = { axle: message(`gearAxle.${gear.axle}`), set: kPa(gear.pressureKpa), asked: kPa(asked) };
-  return [finding(body, 'pressureLow', 'warning', { ...params, load: kilograms(load.value, 'load') })];
+  const params = { axle: message(`gearAxle.${gear.axle}`), set: kPa(gear.pressureKpa), asked: kPa(found.kPa) };
+  const code = found.from === 'table' ? 'pressureLow' : 'pressureSoft';
+  return [finding(body, code, 'warning', { ...params, load: kilograms(found.load, 'load') })];
 }
 
 /** A distribution hitch where a maker forbids it or nobody asked; an extension nobody has seen in a turn. */

@@ -2,6 +2,8 @@ import type { LoadOrigin, Side } from '../statics/pointLoad.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { isMotorCaravan } from '../rig/body.ts';
 import type { Compiled } from '../loads/compile.ts';
+import { publishedPayload } from '../loading/payloadFigures.ts';
+import type { RigView } from '../loading/rigView.ts';
 import { payloadOrigins, type PayloadPart } from '../loading/payloadOrigins.ts';
 
 /** What becomes of a body's allowance, kg. null where something needed is unknown. */
@@ -16,8 +18,8 @@ export interface Payload {
   /** The trailer's load on the vehicle's coupling; 0 for a trailer and for a vehicle alone. */
   readonly ballLoad: number | null;
   readonly left: number | null;
-  /** ± that a maker may be off with a published running-order mass; null for weighed and other figures. */
-  readonly tolerance: number | null;
+  /** What the papers alone would leave, by the published figure and by what it may be off; null for weighed and other figures. */
+  readonly published: PublishedPayload | null;
 }
 
 /** Production tolerance makers state on a running-order figure: special-purpose vehicles, and others. Medium confidence. */
@@ -46,15 +48,34 @@ export function payload(compiled: Compiled, side: Side): Payload | null {
     camper: carried,
     ballLoad: side === 'trailer' || ball.kind === 'absent' ? 0 : ball.kind === 'known' ? ball.value : null,
     left: max !== null && total.kind === 'known' ? max - total.value : null,
-    tolerance: toleranceOf(compiled, side),
+    published: publishedOn(compiled.view, side),
   };
 }
 
-function toleranceOf(compiled: Compiled, side: Side): number | null {
-  const body = compiled.view[side];
-  const empty = body?.emptyMass;
-  if (!body || !empty || !empty.basis.startsWith('running-order')) return null;
-  const figure = empty.total ?? ('frontAxle' in empty ? (empty.frontAxle ?? 0) + (empty.rearAxle ?? 0) : 0);
-  const lived = body.kind === 'trailer' || isMotorCaravan(body);
-  return figure * (lived ? livedTolerance : plainTolerance);
+/** A payload from papers, kg. */
+interface PublishedPayload {
+  /** ± by which a maker may be off with the empty figure. */
+  readonly tolerance: number;
+  /** What it leaves of the maximum, and what the tolerance makes of that; null where the maximum is not known. */
+  readonly range: ReturnType<typeof publishedPayload> | null;
 }
+
+/**
+ * What a published running-order figure leaves of the maximum, with its range: until a weighing replaces it, a payload is no
+ * better known than that. null for other bases, and where the figure is not known.
+ */
+export function publishedOn(view: RigView, side: Side): PublishedPayload | null {
+  const body = view[side];
+  const empty = body?.emptyMass;
+  if (!body || !empty?.basis.startsWith('running-order')) return null;
+  const axles = 'frontAxle' in empty ? sumKnown(empty.frontAxle, empty.rearAxle) : null;
+  const figure = empty.total ?? axles;
+  const max = platedLimit(view, side === 'vehicle' ? 'vehicleMax' : 'trailerMax', [body]).value;
+  if (figure === null) return null;
+  const share = body.kind === 'trailer' || isMotorCaravan(body) ? livedTolerance : plainTolerance;
+  return { tolerance: figure * share, range: max === null ? null : publishedPayload(max, figure, share) };
+}
+
+/** A sum of which a part is unknown is unknown. */
+const sumKnown = (a: number | undefined, b: number | undefined): number | null =>
+  a === undefined || b === undefined ? null : a + b;

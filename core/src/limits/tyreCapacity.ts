@@ -1,3 +1,4 @@
+import { massTolerance } from '../units/rounding.ts';
 import { tyreLoad } from './tyreTable.ts';
 
 /** Share of a caravan's tyre capacity that practice advises to use at most. Guidance, not law. */
@@ -20,12 +21,15 @@ export function tyreCapacity(loadIndex: string, twinned: boolean, wheels: number
 }
 
 /**
- * The pressure below which a tyre looks too soft for its load: p = p_ref·(load/capacity)^1.25, and no less than the maker's
- * least. It serves only to say that a set pressure looks too low, never as a setting.
+ * The pressure below which a tyre looks too soft for its load: p = p_ref·(load/capacity)^1.25, kPa, and no less than the
+ * maker's least. It serves only to say that a set pressure looks too low, never as a setting.
+ * @param load kg on the axle or group
+ * @param capacity kg its tyres carry together at p_ref
  * @param reference p_ref, kPa, at which the tyre carries its full capacity
+ * @returns null above the capacity: no pressure carries that
  */
-export const leastPressure = (load: number, capacity: number, reference: number, least = 0): number =>
-  Math.max(least, reference * (load / capacity) ** 1.25);
+export const leastPressure = (load: number, capacity: number, reference: number, least = 0): number | null =>
+  load > capacity + massTolerance ? null : Math.max(least, reference * (Math.max(0, load) / capacity) ** 1.25);
 
 /** The maker's pressure for a load on the axle: the next higher line of the table, never in between. null: off the table. */
 export const tabledPressure = (

@@ -134,7 +134,7 @@ describe('payload', () => {
       { id: 'p', source: 'vehiclePlate' as const, figures: [{ limit: 'vehicleMax' as const, value: 2000, typed: '' }] },
     ];
     const compiled = compile({ ...base, vehicle: { ...vehicleOf(base), plates } });
-    expect(payload(compiled, 'vehicle')).toMatchObject({ max: 2000, bare: 1800, tolerance: null });
+    expect(payload(compiled, 'vehicle')).toMatchObject({ max: 2000, bare: 1800, published: null });
     expect(payload(compiled, 'vehicle')?.left).toBeCloseTo(150, 9);
     expect(payload(compiled, 'vehicle')?.ballLoad).toBeCloseTo(50, 9);
     expect(payload(compiled, 'trailer')).toMatchObject({ max: null, left: null, ballLoad: 0 });
@@ -145,7 +145,8 @@ describe('payload', () => {
       build: 'motorhome',
       emptyMass: { basis: 'running-order', frontAxle: 1500, rearAxle: 1500, source: 'brochure' },
     });
-    expect(payload(compiled, 'vehicle')?.tolerance).toBeCloseTo(150, 9);
+    // 5 % of 3,000 kg, and no plate to take it from.
+    expect(payload(compiled, 'vehicle')?.published).toEqual({ tolerance: 150, range: null });
     expect(payload(compiled, 'vehicle')?.bare).toBeNull();
   });
 });

@@ -62,11 +62,14 @@ function vehicleFigure(vehicle: Vehicle, lengths: RigLengths): BodyLoads {
     return { loads, massMissing: [], placeMissing: [{ code: 'emptyAxles', ...about(vehicle) }] };
   }
   const centre = wheelbase === null ? 0 : (wheelbase * axles.rear) / (axles.front + axles.rear || 1);
+  const tag = lengths.vehicle?.tagAxle;
+  const follows = { wheelbase: 1, ...(tag ? { tagOffset: 1 - tag.driveShare } : {}) };
   return {
     loads: [
       emptyLoad(vehicle, 'emptyFront', axles.front, 0),
-      emptyLoad(vehicle, 'emptyRear', axles.rear, wheelbase),
+      { ...emptyLoad(vehicle, 'emptyRear', axles.rear, wheelbase), follows },
       ...widened(vehicle, empty.plusMinus, centre),
+      ...shared(vehicle, 'emptySplit', ((empty.splitPlusMinus ?? 0) / 2) * (wheelbase ?? 0)),
     ],
     massMissing: [],
     placeMissing: [],
@@ -89,6 +92,10 @@ function resolveAxles(
 const widened = (body: Body, plusMinus: number | undefined, x: number): PointLoad[] =>
   plusMinus ? [{ ...emptyLoad(body, 'emptyDoubt', 0, x), sigma: plusMinus / 2 }] : [];
 
+/** A doubt about how an empty body's load is shared: no mass, only a moment, kg·m. */
+const shared = (body: Body, key: string, sigmaMoment: number): PointLoad[] =>
+  sigmaMoment > 0 ? [{ ...emptyLoad(body, key, 0, 0), sigmaMoment }] : [];
+
 function trailerFigure(trailer: Trailer): BodyLoads {
   const empty = trailer.emptyMass;
   if (empty?.total === undefined) {
@@ -101,10 +108,15 @@ function trailerFigure(trailer: Trailer): BodyLoads {
     return { loads, massMissing: [], placeMissing: [{ code, ...about(trailer) }] };
   }
   const key = placed.estimated ? 'emptyEstimated' : 'emptyTotal';
+  const axle = trailer.geometry.axlePosition;
+  // A ball load that was given stays what it is: a doubt about the whole rests on the axles, and both move with them.
+  const given = !placed.estimated && axle !== undefined;
+  const empties = emptyLoad(trailer, key, empty.total, placed.x, placed.sigmaX);
   return {
     loads: [
-      emptyLoad(trailer, key, empty.total, placed.x, placed.sigmaX),
-      ...widened(trailer, empty.plusMinus, placed.x),
+      given ? { ...empties, follows: { axlePosition: placed.x / axle } } : empties,
+      ...widened(trailer, empty.plusMinus, given ? axle : placed.x),
+      ...(given ? shared(trailer, 'emptyBall', ((empty.ballLoadPlusMinus ?? 0) / 2) * axle) : []),
     ],
     massMissing: [],
     placeMissing: [],
@@ -118,7 +130,8 @@ function camperFigure(camper: Camper): BodyLoads {
   }
   const middle = empty.estimateCentre && geometry.floorLength !== undefined ? geometry.floorLength / 2 : undefined;
   const x = empty.centre ?? middle;
-  const sigmaX = empty.centre === undefined ? estimateSpread * (geometry.floorLength ?? 0) : 0;
+  const sigmaX =
+    empty.centre === undefined ? estimateSpread * (geometry.floorLength ?? 0) : (empty.centrePlusMinus ?? 0) / 2;
   const key = empty.centre === undefined && middle !== undefined ? 'emptyEstimated' : 'emptyTotal';
   return {
     loads: [emptyLoad(camper, key, empty.total, x ?? null, sigmaX), ...widened(camper, empty.plusMinus, x ?? 0)],
@@ -134,9 +147,10 @@ const estimateSpread = 0.03;
 function emptyCentre(trailer: Trailer): { x: number; sigmaX: number; estimated: boolean } | undefined {
   const { axlePosition, drawbarLength, bodyLength } = trailer.geometry;
   const empty = trailer.emptyMass;
-  if (!empty?.total) return undefined;
+  if (empty?.total === undefined) return undefined;
   if (empty.ballLoad !== undefined && axlePosition !== undefined) {
-    return { x: (axlePosition * (empty.total - empty.ballLoad)) / empty.total, sigmaX: 0, estimated: false };
+    const x = empty.total === 0 ? axlePosition : (axlePosition * (empty.total - empty.ballLoad)) / empty.total;
+    return { x, sigmaX: 0, estimated: false };
   }
   if (!empty.estimateBallLoad || drawbarLength === undefined || bodyLength === undefined) return undefined;
   return { x: drawbarLength + bodyLength / 2, sigmaX: estimateSpread * bodyLength, estimated: true };

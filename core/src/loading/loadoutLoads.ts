@@ -105,7 +105,7 @@ function crewLoads(view: RigView, vehicle: Vehicle): PointLoad[] {
     mass: member.mass,
     sigma: (member.plusMinus ?? 0) / 2,
     x: seats.get(member.seat ?? '')?.x ?? null,
-    sigmaX: 0,
+    sigmaX: (seats.get(member.seat ?? '')?.xPlusMinus ?? 0) / 2,
     y: seats.get(member.seat ?? '')?.y,
   }));
 }
@@ -133,8 +133,8 @@ function tankLoads(view: RigView, body: Body): { loads: PointLoad[]; missing: Mi
     }
     const mass = (contents ?? 0) + (tank.vesselMass ?? 0);
     if (mass === 0) return [];
-    const whose = { side: sideOf(body), body: body.id };
-    return [{ ...whose, origin: 'tank', id: tank.id, name, mass, sigma: 0, x: tank.x ?? null, sigmaX: 0, y: tank.y }];
+    const where = { x: tank.x ?? null, sigmaX: (tank.xPlusMinus ?? 0) / 2, y: tank.y };
+    return [{ side: sideOf(body), body: body.id, origin: 'tank', id: tank.id, name, mass, sigma: 0, ...where }];
   });
   return { loads, missing };
 }
@@ -159,7 +159,7 @@ function thingLoads(view: RigView, body: Body): PointLoad[] {
       mass: placedMass(thing, placement),
       sigma: ((thing.plusMinus ?? 0) / 2) * placement.count,
       x: placedX(thing, placement, place),
-      sigmaX: placement.x === undefined ? placeSigma(place.length) : 0,
+      sigmaX: placement.x === undefined ? Math.hypot(placeSigma(place.length), (place.xPlusMinus ?? 0) / 2) : 0,
       y: placement.y ?? place.y,
       sigmaY: placement.y === undefined ? placeSigma(place.width) : 0,
     });

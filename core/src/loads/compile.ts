@@ -1,4 +1,6 @@
 import { placeContents } from '../loading/placeContents.ts';
+import { lengthDoubts } from '../loading/lengthDoubts.ts';
+import { lengthSlopes } from '../statics/lengthSlopes.ts';
 import { emptyLoads } from '../loading/emptyLoads.ts';
 import { loadoutLoads } from '../loading/loadoutLoads.ts';
 import { payloadOrigins } from '../loading/payloadOrigins.ts';
@@ -6,6 +8,7 @@ import { rigLengths } from '../loading/rigLengths.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Missing } from '../rig/missing.ts';
 import {
+  type LengthEffect,
   rowSigma,
   rowValue,
   sumLoads,
@@ -49,10 +52,15 @@ export function compile(view: RigView): Compiled {
 
 function planned(parts: Parts): Compiled {
   const rows = rigRows(parts.lengths);
-  const values = Object.fromEntries(quantityNames.map((name) => [name, valueOf(parts, rows[name])])) as Record<
-    QuantityName,
-    Value
-  >;
+  const slopes = lengthDoubts(parts.view).map((doubt) => ({
+    ...doubt,
+    of: lengthSlopes(parts.lengths, doubt.length, parts.points, parts.sums),
+  }));
+  const effects = (name: QuantityName): readonly LengthEffect[] =>
+    slopes.flatMap(({ length, body, sigma, of }) => (of[name] === 0 ? [] : [{ length, body, kg: of[name] * sigma }]));
+  const values = Object.fromEntries(
+    quantityNames.map((name) => [name, valueOf(parts, rows[name], effects(name))]),
+  ) as Record<QuantityName, Value>;
   let contents: ReturnType<typeof placeContents> | undefined;
   return {
     from: 'plan',
@@ -93,7 +101,13 @@ function bodyMasses({ view, points, massMissing }: Parts): Readonly<Record<strin
 function lessTimes(parts: Parts, load: Value, times: number, of: Value): Value {
   if (load.kind !== 'known') return load;
   if (of.kind !== 'known') return of;
-  const value = valueOf(parts, combineRows(load.row, -times, of.row));
+  const others = (load.lengths ?? []).map((one) => {
+    const also = of.lengths?.find(({ length }) => length === one.length);
+    return { ...one, kg: one.kg - times * (also?.kg ?? 0) };
+  });
+  const alone = (of.lengths ?? []).filter((one) => !load.lengths?.some(({ length }) => length === one.length));
+  const lengths = [...others, ...alone.map((one) => ({ ...one, kg: -times * one.kg }))];
+  const value = valueOf(parts, combineRows(load.row, -times, of.row), lengths);
   return value.kind === 'known' ? { ...value, value: load.value - times * of.value } : value;
 }
 
@@ -106,16 +120,16 @@ function laden({ points, massMissing }: Parts, body: string): Mass {
 }
 
 /** Evaluates any row over a compiled rig; positions matter only to rows that lean on them. */
-function valueOf(parts: Parts, row: RowOrMissing): Value {
+function valueOf(parts: Parts, row: RowOrMissing, lengths: readonly LengthEffect[]): Value {
   if (row === null) return { kind: 'absent' };
   if ('missing' in row) return { kind: 'unknown', missing: row.missing.map((code) => lengthMissing(parts.view, code)) };
   const missing = missingFor(parts, row);
   if (missing.length > 0) return { kind: 'unknown', missing };
   const { vehicle, trailer } = parts.sums;
   const value = rowValue(row, vehicle, trailer);
-  const sigma = rowSigma(row, vehicle, trailer);
+  const sigma = Math.hypot(rowSigma(row, vehicle, trailer), ...lengths.map(({ kg }) => kg));
   return Number.isFinite(value) && Number.isFinite(sigma)
-    ? { kind: 'known', value, sigma, row }
+    ? { kind: 'known', value, sigma, row, ...(lengths.length > 0 ? { lengths } : {}) }
     : { kind: 'unknown', missing: [unreckonable(parts.view)] };
 }
 

@@ -1,5 +1,6 @@
 import type { Missing } from '../rig/missing.ts';
 import type { RigView } from '../loading/rigView.ts';
+import type { LengthEffect } from '../statics/pointLoad.ts';
 import type { QuantityName, RigLengths } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 
@@ -9,8 +10,10 @@ export type Mass =
   | { readonly kind: 'unknown'; readonly missing: readonly Missing[] }
   | { readonly kind: 'absent' };
 
-/** A load that changes with what is put anywhere on the rig: its row says by how much. */
-export type Value = (Mass & { readonly kind: 'known'; readonly row: Row }) | Exclude<Mass, { readonly kind: 'known' }>;
+/** A load that changes with what is put anywhere on the rig: its row says by how much. `sigma` contains what its lengths do. */
+export type Value =
+  | (Extract<Mass, { readonly kind: 'known' }> & { readonly row: Row; readonly lengths?: readonly LengthEffect[] })
+  | Exclude<Mass, { readonly kind: 'known' }>;
 
 /** A body with nothing in it, and what was fitted to it since; kg. What is missing keeps both from being known. */
 export interface BodyMass {

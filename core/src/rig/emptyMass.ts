@@ -2,6 +2,7 @@ import { z } from 'zod';
 import {
   dateField,
   listBounds,
+  lengthPlusMinusField,
   litresField,
   massField,
   nameField,
@@ -45,6 +46,8 @@ export const vehicleEmptyMassSchema = z.strictObject({
   total: massField.optional(),
   frontAxle: massField.optional(),
   rearAxle: massField.optional(),
+  /** ± of the split between the axles: what the front has more, the rear has less. */
+  splitPlusMinus: plusMinusField.optional(),
   ...shared,
 });
 
@@ -53,6 +56,7 @@ export const trailerEmptyMassSchema = z.strictObject({
   total: massField.optional(),
   /** Empty ball load in the state of the basis. */
   ballLoad: massField.optional(),
+  ballLoadPlusMinus: plusMinusField.optional(),
   /** Take the centre of the body length when the ball load is not known; marked as an estimate everywhere. */
   estimateBallLoad: z.boolean().optional(),
   ...shared,
@@ -65,6 +69,8 @@ export const camperEmptyMassSchema = z.strictObject({
   total: massField.optional(),
   /** Centre of mass behind the camper's front wall, as its maker marks it. */
   centre: positionField.optional(),
+  /** m */
+  centrePlusMinus: lengthPlusMinusField.optional(),
   /** Take the middle of the floor when the centre is not known; marked as an estimate everywhere. */
   estimateCentre: z.boolean().optional(),
   ...shared,

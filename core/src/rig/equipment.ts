@@ -6,6 +6,7 @@ import {
   idField,
   lateralField,
   lengthField,
+  lengthPlusMinusField,
   litresField,
   massField,
   nameField,
@@ -22,6 +23,8 @@ export const placeSchema = z.strictObject({
   kind: z.enum(placeKinds),
   x: positionField.optional(),
   length: lengthField.optional(),
+  /** ± of x, m: on top of its length. */
+  xPlusMinus: lengthPlusMinusField.optional(),
   /** m above the road, of its floor; and how tall it is. For the drawing. */
   z: elevationField.optional(),
   height: lengthField.optional(),
@@ -47,6 +50,7 @@ export const tankSchema = z.strictObject({
   /** Mass of the empty vessel where the empty figure does not contain it. */
   vesselMass: massField.optional(),
   x: positionField.optional(),
+  xPlusMinus: lengthPlusMinusField.optional(),
   length: lengthField.optional(),
   z: elevationField.optional(),
   y: lateralField.optional(),
@@ -57,6 +61,7 @@ export const seatSchema = z.strictObject({
   name: nameField,
   driver: z.boolean().optional(),
   x: positionField.optional(),
+  xPlusMinus: lengthPlusMinusField.optional(),
   y: lateralField.optional(),
 });
 

@@ -33,6 +33,8 @@ export const fieldBounds = {
   length: { quantity: 'length', least: 0.001, most: 30 },
   /** Along a body from its datum, rearwards; ahead of the datum is negative. */
   position: { quantity: 'length', least: -15, most: 30 },
+  /** ± of a length or position, two standard deviations as people mean it. */
+  lengthPlusMinus: { quantity: 'length', least: 0, most: 5 },
   /** Across a body from its centre line; to the left is positive. */
   lateral: { quantity: 'length', least: -2, most: 2 },
   /** Of a floor above the road. */
@@ -121,7 +123,6 @@ export const listBounds = {
   /** Entries of an answer sheet or of texts kept by field name. */
   answers: 60,
 } as const;
-type ListName = keyof typeof listBounds;
 
 /** Pieces of one thing that may lie in a place. */
 export const mostPieces = 999;
@@ -136,6 +137,7 @@ export const massField = bounded('mass');
 export const plusMinusField = bounded('plusMinus');
 export const lengthField = bounded('length');
 export const positionField = bounded('position');
+export const lengthPlusMinusField = bounded('lengthPlusMinus');
 export const lateralField = bounded('lateral');
 export const elevationField = bounded('elevation');
 export const overhangField = bounded('overhang');

@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { lengthField, overhangField } from './fields.ts';
+import { lengthField, lengthPlusMinusField, massField, overhangField } from './fields.ts';
+
+const doubt = lengthPlusMinusField.optional();
 
 /** Lengths of a powered vehicle, m. All optional: what is unknown stays unknown. */
 export const vehicleGeometrySchema = z.strictObject({
@@ -19,6 +21,10 @@ export const vehicleGeometrySchema = z.strictObject({
   rearTrack: lengthField.optional(),
   /** A tag axle behind the drive axle that shares the rear load by a fixed ratio. */
   tagAxle: z.strictObject({ offset: lengthField, driveShare: z.number().min(0.01).max(0.99) }).optional(),
+  /** ± of a length that a load leans on, m; left out: taken as exact. */
+  plusMinus: z
+    .strictObject({ wheelbase: doubt, couplingOverhang: doubt, pinOverhang: doubt, tagOffset: doubt })
+    .optional(),
 });
 
 /** Lengths of a trailer, m, from the coupling centre rearwards. */
@@ -37,6 +43,11 @@ export const trailerGeometrySchema = z.strictObject({
   width: lengthField.optional(),
   /** Between the middles of the left and right tyres. */
   track: lengthField.optional(),
+  plusMinus: z.strictObject({ axlePosition: doubt }).optional(),
+  /** Whether rockers or levers make the axles of the group share evenly. */
+  equalises: z.enum(['yes', 'no', 'unknown']).optional(),
+  /** How far so many kg more on the whole group press its springs down, m. */
+  settling: z.strictObject({ mass: massField, by: lengthField }).optional(),
 });
 
 /** Lengths of a slide-on camper, m, from its front wall rearwards. */

@@ -34,6 +34,8 @@ export const runningGearSchema = z.strictObject({
     .optional(),
   /** kPa as set now, cold. */
   pressureKpa: z.number().min(50).max(1000).optional(),
+  /** kPa at which a tyre carries what its load index says, as on its wall. */
+  ratedPressureKpa: z.number().min(50).max(1000).optional(),
   /** The maker's table: kg on the axle or group, and the pressure for it. */
   pressureTable: z
     .array(z.strictObject({ load: massField, pressureKpa: z.number().min(50).max(1000) }))

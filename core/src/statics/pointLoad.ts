@@ -1,6 +1,16 @@
 import type { Message } from '../messages/message.ts';
 import type { Row } from './row.ts';
 
+/** Lengths that loads lean on and that may not be known exactly. */
+export type DoubtfulLength = 'wheelbase' | 'couplingOverhang' | 'tagOffset' | 'axlePosition';
+
+/** How a length that is not known exactly makes a load doubtful: kg for one standard deviation of the length, with its sign. */
+export interface LengthEffect {
+  readonly length: DoubtfulLength;
+  readonly body: string;
+  readonly kg: number;
+}
+
 export type Side = 'vehicle' | 'trailer';
 
 /** What a load is, for explanations and for sorting out what was counted. */
@@ -22,6 +32,10 @@ export interface PointLoad {
   readonly x: number | null;
   /** One standard deviation of the position, m. */
   readonly sigmaX: number;
+  /** Doubt about where it acts that is no doubt of its own x, kg·m: how an empty body's load is shared. */
+  readonly sigmaMoment?: number | undefined;
+  /** m by which x moves for a metre more of a length: an empty body given by its loads keeps them, wherever its axles are. */
+  readonly follows?: Readonly<Partial<Record<DoubtfulLength, number>>> | undefined;
   /** m to the left of the centre line; left out: on it, as far as anybody has said. */
   readonly y?: number | undefined;
   /** One standard deviation of y, m. */
@@ -39,6 +53,10 @@ export interface LoadSums {
   readonly spread: number;
 }
 
+/** One standard deviation of a load's moment for not knowing where it acts, kg·m. */
+export const momentSigma = ({ mass, sigmaX, sigmaMoment = 0 }: PointLoad): number =>
+  Math.hypot(mass * sigmaX, sigmaMoment);
+
 /** Sums over the loads of one side. A load without position counts in the totals and not in the moments. */
 export function sumLoads(loads: readonly PointLoad[], side: Side): LoadSums {
   let mass = 0;
@@ -51,7 +69,7 @@ export function sumLoads(loads: readonly PointLoad[], side: Side): LoadSums {
     if (load.side !== side) continue;
     const x = load.x ?? 0;
     const v = load.sigma * load.sigma;
-    const s = load.mass * load.sigmaX;
+    const s = momentSigma(load);
     mass += load.mass;
     moment += load.mass * x;
     variance += v;

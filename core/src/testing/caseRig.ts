@@ -23,6 +23,7 @@ interface CaseMass {
   readonly x: number;
   readonly y?: number;
   readonly sigma_m?: number;
+  readonly sigma_x?: number;
   readonly zoneHalfLength?: number;
 }
 
@@ -31,6 +32,7 @@ interface CaseTank {
   readonly litres: number;
   readonly density: number;
   readonly x: number;
+  readonly sigma_x?: number;
 }
 
 interface CaseBody {
@@ -38,21 +40,37 @@ interface CaseBody {
   readonly tanks?: readonly CaseTank[];
 }
 
+interface MassAt {
+  readonly m: number;
+  readonly x: number;
+  readonly sigma_m?: number;
+  readonly sigma_x?: number;
+}
+
 interface CaseTrailer extends CaseBody {
   readonly A: number;
+  readonly sigma_A?: number;
   readonly axles: number;
   readonly track?: number;
-  readonly bare: { readonly m: number; readonly x: number; readonly sigma_m?: number };
+  readonly bare:
+    MassAt | { readonly m: number; readonly B: number; readonly sigma_m?: number; readonly sigma_B?: number };
 }
 
 interface CaseVehicle extends CaseBody {
   readonly W?: number;
+  readonly sigma_W?: number;
   readonly h?: number;
+  readonly sigma_h?: number;
   readonly x_coupling?: number;
   readonly rearGroup?: { readonly x_drive: number; readonly x_tag: number; readonly driveShare: number };
   readonly bare:
-    | { readonly R_front: number; readonly R_rear: number }
-    | { readonly m: number; readonly x: number; readonly sigma_m?: number };
+    | {
+        readonly R_front: number;
+        readonly R_rear: number;
+        readonly sigma_m?: number;
+        readonly sigma_split?: number;
+      }
+    | MassAt;
   readonly trackFront?: number;
   readonly trackRear?: number;
   readonly camper?: CaseCamper;
@@ -77,6 +95,7 @@ const equipment = (body: CaseBody, id: string) => ({
     kind: 'floor' as const,
     x: one.x,
     ...(one.zoneHalfLength ? { length: 2 * one.zoneHalfLength } : {}),
+    ...(one.sigma_x ? { xPlusMinus: 2 * one.sigma_x } : {}),
   })),
   tanks: (body.tanks ?? []).map((one) => ({
     id: one.id,
@@ -85,6 +104,7 @@ const equipment = (body: CaseBody, id: string) => ({
     capacityL: one.litres,
     densityKgPerL: one.density,
     x: one.x,
+    ...(one.sigma_x ? { xPlusMinus: 2 * one.sigma_x } : {}),
   })),
   id,
   name: id,
@@ -103,6 +123,7 @@ function caseVehicle(given: CaseVehicle, limits: CaseRig['limits']): Vehicle {
     geometry: {
       wheelbase,
       couplingOverhang: overhang,
+      plusMinus: { wheelbase: 2 * (given.sigma_W ?? 0), couplingOverhang: 2 * (given.sigma_h ?? 0) },
       ...(group ? { tagAxle: { offset: group.x_tag - group.x_drive, driveShare: group.driveShare } } : {}),
     },
     emptyMass: { basis: 'dry', source: 'other', ...bareAxles(given.bare, wheelbase) },
@@ -124,9 +145,12 @@ function caseVehicle(given: CaseVehicle, limits: CaseRig['limits']): Vehicle {
 
 /** A mass at x as the two axle loads it makes; its ± goes to the whole. */
 function bareAxles(bare: CaseVehicle['bare'], wheelbase: number) {
-  if ('R_front' in bare) return { frontAxle: bare.R_front, rearAxle: bare.R_rear };
+  if ('R_front' in bare) {
+    const { R_front, R_rear, sigma_m = 0, sigma_split = 0 } = bare;
+    return { frontAxle: R_front, rearAxle: R_rear, plusMinus: 2 * sigma_m, splitPlusMinus: 2 * sigma_split };
+  }
   const rearAxle = (bare.m * bare.x) / wheelbase;
-  return { frontAxle: bare.m - rearAxle, rearAxle, plusMinus: 2 * (bare.sigma_m ?? 0) };
+  return { frontAxle: bare.m - rearAxle, rearAxle };
 }
 
 const caseCamper = (given: CaseCamper): Camper => ({
@@ -142,12 +166,13 @@ function caseTrailer(given: CaseTrailer, limits: CaseRig['limits']): Trailer {
     ...equipment(given, 'trailer'),
     kind: 'trailer',
     braked: true,
-    geometry: { axlePosition: given.A, axles: given.axles },
+    geometry: { axlePosition: given.A, axles: given.axles, plusMinus: { axlePosition: 2 * (given.sigma_A ?? 0) } },
     emptyMass: {
       basis: 'dry',
       total: given.bare.m,
+      ballLoad: 'B' in given.bare ? given.bare.B : given.bare.m * (1 - given.bare.x / given.A),
       plusMinus: 2 * (given.bare.sigma_m ?? 0),
-      ballLoad: given.bare.m * (1 - given.bare.x / given.A),
+      ballLoadPlusMinus: 2 * ('B' in given.bare ? (given.bare.sigma_B ?? 0) : 0),
       source: 'other',
     },
     plates: [
@@ -224,8 +249,23 @@ function caseWorkspace(given: CaseRig): Workspace {
   };
 }
 
+/**
+ * A body placed by its centre of mass, with a doubt: as one thing at that place on a body that weighs nothing by itself, since
+ * an empty body in a file is known by its loads, and those stay where its axles are.
+ */
+function placed<Body extends CaseVehicle | CaseTrailer>(body: Body, empty: Body['bare']): Body {
+  const { bare } = body;
+  if (!('x' in bare) || (bare.sigma_m === undefined && bare.sigma_x === undefined)) return body;
+  return { ...body, bare: empty, masses: [{ id: 'bare', ...bare }, ...(body.masses ?? [])] };
+}
+
 /** The same, ready to be assessed. */
-export function caseView(given: CaseRig): RigView {
+export function caseView(rig: CaseRig): RigView {
+  const given: CaseRig = {
+    ...rig,
+    ...(rig.vehicle ? { vehicle: placed(rig.vehicle, { R_front: 0, R_rear: 0 }) } : {}),
+    ...(rig.trailer ? { trailer: placed(rig.trailer, { m: 0, B: 0 }) } : {}),
+  };
   const view = viewRig(caseWorkspace(given), 'rig');
   if (!view) throw new Error('a case without a rig');
   return view;

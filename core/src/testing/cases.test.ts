@@ -12,6 +12,7 @@ import { runRulebook } from '../rulebook/runRulebook.ts';
 import { caseView, type CaseRig } from './caseRig.ts';
 import { ballLoadFromJockey, ballLoadFromPlank } from '../statics/ballScales.ts';
 import emptyMassCases from './cases/empty-mass.json' with { type: 'json' };
+import geometryCases from './cases/geometry-uncertainty.json' with { type: 'json' };
 import hitchCases from './cases/hitch.json' with { type: 'json' };
 import trailerCases from './cases/trailer-statics.json' with { type: 'json' };
 import tyreCases from './cases/tyres.json' with { type: 'json' };
@@ -153,7 +154,7 @@ function propagate(rig: CaseRig) {
   const of = (name: QuantityName) => {
     const value = compiled.values[name];
     if (value.kind !== 'known') return undefined;
-    const list = contributions(compiled.points, value.row);
+    const list = contributions(compiled.points, value.row, value.lengths);
     const id = (one: (typeof list)[number]) => (one.origin === 'thing' ? one.id.replace(/^[a-z]+-/, '') : 'bare');
     const wanted = name === 'rearAxle' || name === 'ballLoadTowed' ? 3 : 0;
     return { value: value.value, sd: value.sigma, top: list.slice(0, wanted).map(id), topShare: list[0]?.share };
@@ -168,11 +169,38 @@ function propagate(rig: CaseRig) {
   };
 }
 
+/** The name of a source in the cases: whose it is, what, and whether its mass or its place. */
+function shareNames(one: ReturnType<typeof contributions>[number]): readonly (readonly [string, number])[] {
+  const parts = [
+    ['m', one.share * (1 - one.byPlace)],
+    ['x', one.share * one.byPlace],
+  ] as const;
+  const length: Readonly<Record<string, string>> = { wheelbase: 'W', couplingOverhang: 'h', axlePosition: 'A' };
+  if (one.origin === 'length') return [[`${one.body}.${length[one.id] ?? one.id}`, one.share]];
+  if (one.id === 'emptySplit') return [[`${one.body}.bare.split`, one.share]];
+  if (one.id === 'emptyBall') return [[`${one.body}.bare.B`, one.share]];
+  const id = one.origin === 'empty' ? 'bare' : one.id.replace(/^[a-z]+-/, '');
+  return parts.filter(([, share]) => share > 0).map(([what, share]) => [`${one.body}.${id}.${what}`, share]);
+}
+
+function propagateGeometry(rig: CaseRig) {
+  const compiled = compile(caseView(rig));
+  return Object.fromEntries(
+    Object.entries(quantityOf).map(([key, name]) => {
+      const value = compiled.values[name];
+      if (value.kind !== 'known') return [key, undefined];
+      const list = contributions(compiled.points, value.row, value.lengths);
+      return [key, { value: value.value, sd: value.sigma, shares: Object.fromEntries(list.flatMap(shareNames)) }];
+    }),
+  );
+}
+
 type Height = Record<'stiffnessPerAxle' | 'spread' | 'A' | 'couplingRise' | 'B_level' | 'trailerTotal' | 'k', number>;
 
 function couplingHeight(given: Height) {
   const found = ballLoadAtHeight({
     stiffnessPerAxle: given.k,
+    axles: 2,
     spread: given.spread,
     axlePosition: given.A,
     couplingRise: given.couplingRise,
@@ -226,7 +254,7 @@ const adapters: Readonly<Record<string, (given: never) => object>> = {
   },
   inflation: (given: { load: number; capacity: number; p_ref: number; p_min: number }) => {
     const p = leastPressure(given.load, given.capacity, given.p_ref, given.p_min);
-    return { p, status: p > given.p_min ? 'computed' : 'least' };
+    return { p, status: (p ?? 0) > given.p_min ? 'computed' : 'least' };
   },
   chain: (given: { parts: readonly { id: string; rating: number }[] }) => {
     const found = weakest(given.parts);
@@ -238,6 +266,7 @@ const adapters: Readonly<Record<string, (given: never) => object>> = {
     };
   },
   propagate,
+  propagateGeometry,
   exceed: (given: { demand: number; limit: number; sigma: number }) => ({
     probability: chanceAbove(given.demand, given.limit, given.sigma),
   }),
@@ -263,6 +292,7 @@ const all: readonly Case[] = [
   ...trailerCases,
   ...vehicleCases,
   ...emptyMassCases,
+  ...geometryCases,
   ...hitchCases,
   ...tyreCases,
   ...uncertaintyCases,

@@ -1,12 +1,12 @@
-import type { Message } from '../messages/message.ts';
-import type { LoadOrigin, PointLoad } from '../statics/pointLoad.ts';
+import { message, type Message } from '../messages/message.ts';
+import { momentSigma, type LengthEffect, type LoadOrigin, type PointLoad } from '../statics/pointLoad.ts';
 import { influenceAt, type Row } from '../statics/row.ts';
 
 /** What one thing adds to the doubt about a load. */
 export interface Contribution {
   readonly id: string;
   readonly body: string;
-  readonly origin: LoadOrigin;
+  readonly origin: LoadOrigin | 'length';
   readonly name: Message;
   /** kg². */
   readonly variance: number;
@@ -19,29 +19,40 @@ export interface Contribution {
 /** (∂/∂m)²·σ_m² + (∂/∂x)²·σ_x² of one load for one row. */
 function variances(load: PointLoad, row: Row): { readonly mass: number; readonly place: number } {
   const byMass = influenceAt(row, load.side, load.x ?? 0) * load.sigma;
-  const byPlace = row[load.side].perMetre * load.mass * load.sigmaX;
+  const byPlace = row[load.side].perMetre * momentSigma(load);
   return { mass: byMass * byMass, place: byPlace * byPlace };
 }
 
-/** Who causes the doubt about a load, most first: the things worth weighing. First order, every thing by itself. */
-export function contributions(points: readonly PointLoad[], row: Row): readonly Contribution[] {
-  const found = new Map<string, { load: PointLoad; mass: number; place: number }>();
+type Part = Pick<Contribution, 'id' | 'body' | 'origin' | 'name'> & { mass: number; place: number };
+
+/**
+ * Who causes the doubt about a load, most first: the things worth weighing, the lengths worth measuring again. First order,
+ * every thing by itself.
+ */
+export function contributions(
+  points: readonly PointLoad[],
+  row: Row,
+  lengths: readonly LengthEffect[] = [],
+): readonly Contribution[] {
+  const found = new Map<string, Part>();
   for (const load of points) {
     const { mass, place } = variances(load, row);
     if (mass + place === 0) continue;
     const key = `${load.body}/${load.origin}/${load.id}`;
-    const sum = found.get(key) ?? { load, mass: 0, place: 0 };
+    const { id, body, origin, name } = load;
+    const sum = found.get(key) ?? { id, body, origin, name, mass: 0, place: 0 };
     sum.mass += mass;
     sum.place += place;
     found.set(key, sum);
   }
+  for (const { length, body, kg } of lengths) {
+    const name = message(`length.${length}`);
+    if (kg !== 0) found.set(`${body}/${length}`, { id: length, body, origin: 'length', name, mass: 0, place: kg * kg });
+  }
   const total = [...found.values()].reduce((sum, one) => sum + one.mass + one.place, 0);
   return [...found.values()]
-    .map(({ load, mass, place }) => ({
-      id: load.id,
-      body: load.body,
-      origin: load.origin,
-      name: load.name,
+    .map(({ mass, place, ...whose }) => ({
+      ...whose,
       variance: mass + place,
       share: (mass + place) / total,
       byPlace: place / (mass + place),
@@ -54,7 +65,11 @@ const worthwhile = 0.05;
 const longest = 5;
 
 /** The few things whose weighing, or measuring of their place, would make a load known better. */
-export const worthWeighing = (points: readonly PointLoad[], row: Row): readonly Contribution[] =>
-  contributions(points, row)
+export const worthWeighing = (
+  points: readonly PointLoad[],
+  row: Row,
+  lengths: readonly LengthEffect[] = [],
+): readonly Contribution[] =>
+  contributions(points, row, lengths)
     .filter((one) => one.share >= worthwhile)
     .slice(0, longest);

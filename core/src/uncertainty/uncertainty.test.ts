@@ -87,3 +87,60 @@ describe('who causes the doubt', () => {
     ]);
   });
 });
+
+describe('a length that is not known exactly', () => {
+  const doubted = fc.record({
+    rig: arbitraryRig,
+    w: fc.integer({ min: 1, max: 8 }),
+    a: fc.integer({ min: 1, max: 8 }),
+  });
+
+  it('widens every load by what the load changes when the whole rig is reckoned with it longer and shorter', () => {
+    fc.assert(
+      fc.property(doubted, ({ rig, w, a }) => {
+        const [sigmaW, sigmaA] = [w / 100, a / 100];
+        const given = { vehicle: { ...rig.vehicle, sigma_W: sigmaW }, trailer: { ...rig.trailer, sigma_A: sigmaA } };
+        const found = compile(caseView(given)).values;
+        // Both bodies by their loads, which stay what they are: the case converts by the lengths it is given.
+        const bare = caseView(given);
+        const at = (wheelbase: number, axles: number) => {
+          const { vehicle, trailer } = bare;
+          const longer = {
+            ...bare,
+            vehicle: vehicle && { ...vehicle, geometry: { ...vehicle.geometry, wheelbase } },
+            trailer: trailer && { ...trailer, geometry: { ...trailer.geometry, axlePosition: axles } },
+          };
+          return compile(longer).values;
+        };
+        const [W, A] = [rig.vehicle.W, rig.trailer.A];
+        const value = (of: ReturnType<typeof at>, name: (typeof quantityNames)[number]) => {
+          const one = of[name];
+          return one.kind === 'known' ? one.value : 0;
+        };
+        for (const name of quantityNames) {
+          const one = found[name];
+          if (one.kind !== 'known') continue;
+          const byW = (value(at(W + 0.001, A), name) - value(at(W - 0.001, A), name)) / 0.002;
+          const byA = (value(at(W, A + 0.001), name) - value(at(W, A - 0.001), name)) / 0.002;
+          expect(one.sigma, name).toBeCloseTo(Math.hypot(byW * sigmaW, byA * sigmaA), 2);
+          const list = contributions(compile(bare).points, one.row, one.lengths);
+          expect(Math.sqrt(list.reduce((sum, { variance }) => sum + variance, 0)), name).toBeCloseTo(one.sigma, 9);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('cancels where both sides of a share lean on it: the ± of B − f·M is that of the difference', () => {
+    const rig = exampleView('german-estate-and-caravan');
+    const { trailer, vehicle } = rig;
+    const geometry = { ...vehicle!.geometry, plusMinus: { wheelbase: 0.2 } };
+    const loads = compile({ ...rig, vehicle: { ...vehicle!, geometry }, trailer });
+    const front = loads.values.frontAxle;
+    const share = loads.lessTimes('frontAxle', 0.3, 'vehicleTotal');
+    // The total does not lean on the wheelbase, so the share leans on it as the axle does.
+    expect(share.kind === 'known' && share.lengths).toEqual(front.kind === 'known' && front.lengths);
+    const itself = loads.lessTimes('frontAxle', 1, 'frontAxle');
+    expect(itself.kind === 'known' && itself.sigma).toBeCloseTo(0, 9);
+  });
+});

@@ -78,7 +78,8 @@ function left(
 ): Unlisted {
   const span = side === 'vehicle' ? effectiveWheelbase(lengths) : view.trailer?.geometry.axlePosition;
   if (!near?.[0] || !near[1] || !far?.[0] || !far[1] || span === undefined || placeMissing[side].length > 0) {
-    return { mass: weighed.value - planned.mass, massError: weighed.se, x: null, xError: null, inside: null };
+    const nowhere = { moment: null, momentError: null, x: null, xError: null, inside: null };
+    return { mass: weighed.value - planned.mass, massError: weighed.se, ...nowhere };
   }
   const ends = {
     near: near[1].value - near[0].value,

@@ -30,11 +30,15 @@ export interface TicketAssessment extends Assessment<WeighedLoads> {
 const suspectBeyond = 3;
 
 /** The lengths of a rig as a weighing leans on them. */
-export const weighingLengths = (view: RigView, { lengths }: Pick<Compiled, 'lengths'>): WeighingLengths => ({
-  ...lengths,
-  ...(lengths.trailer ? { trailer: { ...lengths.trailer, axles: view.trailer?.geometry.axles ?? 1 } } : {}),
-  jockey: view.trailer?.geometry.jockeyPosition,
-});
+export function weighingLengths(view: RigView, { lengths }: Pick<Compiled, 'lengths'>): WeighingLengths {
+  const { axles = 1, equalises, jockeyPosition } = view.trailer?.geometry ?? {};
+  const group = { axles, equalises: equalises === 'yes' };
+  return {
+    ...lengths,
+    ...(lengths.trailer ? { trailer: { ...lengths.trailer, ...group } } : {}),
+    jockey: jockeyPosition,
+  };
+}
 
 /** The least-squares picture of a ticket. A reading that weighed nothing of this rig, or shows nothing yet, is left out. */
 export function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {

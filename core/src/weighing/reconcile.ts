@@ -19,6 +19,10 @@ export interface Unlisted {
   /** kg more than planned; negative where the plan has too much. */
   readonly mass: number;
   readonly massError: number;
+  /** kg·m more about the body's datum than planned: with nothing unlisted, something stands elsewhere than it is said to.
+   * null: not known. */
+  readonly moment: number | null;
+  readonly momentError: number | null;
   /** m from the body's datum where it must sit; null where the difference is too small to say. */
   readonly x: number | null;
   readonly xError: number | null;
@@ -42,10 +46,12 @@ export function reconcile(
   const { near, far, nearError, farError, span } = weighed;
   const mass = near + far - planned.mass;
   const massError = Math.hypot(nearError, farError);
+  const moment = far * span - planned.moment;
+  const found = { mass, massError, moment, momentError: span * farError };
   if (Math.abs(mass) < noticeable * massError || mass === 0) {
-    return { mass, massError, x: null, xError: null, inside: null };
+    return { ...found, x: null, xError: null, inside: null };
   }
-  const x = (far * span - planned.moment) / mass;
+  const x = moment / mass;
   const xError = Math.hypot((x / mass) * nearError, ((span - x) / mass) * farError);
-  return { mass, massError, x, xError, inside: reach && x >= reach.from && x <= reach.to };
+  return { ...found, x, xError, inside: reach && x >= reach.from && x <= reach.to };
 }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { loadoutSchema } from '../loading/loadout.ts';
+import { loadoutSchema, thingSchema } from '../loading/loadout.ts';
 import {
   dateField,
   idField,
@@ -64,6 +64,8 @@ export const ticketSchema = z.strictObject({
   readings: z.array(readingSchema).max(listBounds.readings),
   /** What was on board then: a copy, so that a later change of the plan does not change what was weighed. */
   loadout: loadoutSchema.optional(),
+  /** Things of that copy which are owned no more: as they were when they were taken off the list. */
+  gone: z.array(thingSchema).max(listBounds.placements).optional(),
 });
 export type Ticket = z.infer<typeof ticketSchema>;
 

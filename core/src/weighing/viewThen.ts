@@ -20,6 +20,7 @@ export function viewThen(view: RigView, ticket: Ticket, without?: (part: FittedP
     trailer: then(view.trailer),
     camper: then(view.camper),
     loadout: ticket.loadout ?? view.loadout,
+    things: ticket.gone ? new Map([...view.things, ...ticket.gone.map((one) => [one.id, one] as const)]) : view.things,
     situation: ticket.date === undefined ? view.situation : { ...view.situation, date: ticket.date },
   };
 }

@@ -4,7 +4,8 @@ import type { Reading, WeighedPart } from './ticket.ts';
 
 /** The lengths a reading leans on; `jockey` is how far behind the coupling the jockey wheel stands, m. */
 export interface WeighingLengths extends Omit<RigLengths, 'trailer'> {
-  readonly trailer?: (NonNullable<RigLengths['trailer']> & { readonly axles?: number }) | undefined;
+  readonly trailer?:
+    (NonNullable<RigLengths['trailer']> & { readonly axles?: number; readonly equalises?: boolean }) | undefined;
   readonly jockey?: number | undefined;
 }
 
@@ -29,7 +30,7 @@ export function weighedLoads(
   const share = tagAxle?.driveShare ?? 1;
   return {
     ...own,
-    ...axlesOf(own.trailer, lengths.trailer?.axles ?? 1, state),
+    ...axlesOf(own.trailer, lengths.trailer, state),
     drive: sumOf([share, own.rear]),
     tag: tagAxle ? sumOf([1 - share, own.rear]) : none,
   };
@@ -39,14 +40,19 @@ type AxleOfGroup = 'axle1' | 'axle2' | 'axle3';
 type Loads = Readonly<Record<Exclude<WeighedPart, 'drive' | 'tag' | AxleOfGroup>, Combination>>;
 
 /**
- * The axles of a trailer's group. How they share is not assumed: each but the last is an unknown of its own in each way the
- * trailer stands, the last has the rest.
+ * The axles of a trailer's group. Where rockers make them equal each has its share, so that one stands for the group. Else how
+ * they share is not assumed: each but the last is an unknown of its own in each way the trailer stands, the last has the rest.
  */
 function axlesOf(
   group: Combination,
-  count: number,
+  trailer: WeighingLengths['trailer'],
   { state, bars, support }: Pick<Reading, 'state' | 'bars' | 'support'>,
 ): Readonly<Record<AxleOfGroup, Combination>> {
+  const { axles: count = 1, equalises = false } = trailer ?? {};
+  if (equalises) {
+    const each = sumOf([1 / count, group]);
+    return { axle1: each, axle2: count > 1 ? each : none, axle3: count > 2 ? each : none };
+  }
   const way = state === 'coupled' ? (bars ? 'with bars' : 'coupled') : (support ?? 'ball');
   const own = (['axle1', 'axle2'] as const).slice(0, count - 1).map((name) => ({ [`${name} ${way}`]: 1 }));
   const last = sumOf([1, group], ...own.map((one) => [-1, one] as const));

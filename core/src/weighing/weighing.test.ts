@@ -19,7 +19,14 @@ interface WeighingCase {
   readonly id: string;
   readonly title: string;
   readonly given: {
-    readonly geometry: { readonly W: number; readonly h: number; readonly A: number; readonly x_j?: number };
+    readonly geometry: {
+      readonly W: number;
+      readonly h: number;
+      readonly A: number;
+      readonly x_j?: number;
+      readonly axles?: number;
+      readonly equalises?: boolean;
+    };
     readonly readings: readonly (Omit<Reading, 'graduation'> & { graduation?: number; sigma?: number })[];
   };
   readonly expect: {
@@ -46,18 +53,24 @@ const asked: Readonly<Record<string, Combination>> = {
   combinationTotal: { F: 1, R: 1, B: 1, G: 1 },
 };
 
+/** The cases call any one axle of a group `trailerAxle`. */
+const inOurWords = (reading: Reading): Reading => ({
+  ...reading,
+  on: reading.on.map((part) => ((part as string) === 'trailerAxle' ? 'axle1' : part)),
+});
+
 describe('worked weighings', () => {
   it.each(cases.map((one) => [one.id, one.title, one] as const))('%s %s', (_id, _title, one) => {
-    const { W, h, A, x_j: jockey } = one.given.geometry;
+    const { W, h, A, x_j: jockey, axles, equalises } = one.given.geometry;
     const lengths: WeighingLengths = {
       vehicle: { wheelbase: W, couplingOverhang: h },
-      trailer: { axlePosition: A },
+      trailer: { axlePosition: A, ...(axles === undefined ? {} : { axles }), ...(equalises ? { equalises } : {}) },
       ...(jockey === undefined ? {} : { jockey }),
     };
     const { readings } = one.given;
     const found = adjust(
       readings.map((reading) => ({
-        of: readingOf(lengths, reading as Reading) ?? {},
+        of: readingOf(lengths, inOurWords(reading as Reading)) ?? {},
         value: reading.value,
         sigma: reading.sigma ?? (reading.graduation ?? NaN) / Math.sqrt(12),
       })),

@@ -2,6 +2,7 @@
 import { useI18n } from 'vue-i18n';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import BallAtHeight from './BallAtHeight.vue';
 import BallLine from './BallLine.vue';
 import BallMoves from './BallMoves.vue';
 import MassAlongBody from './MassAlongBody.vue';
@@ -19,6 +20,7 @@ const workspace = useWorkspace();
       <h2>{{ t('app.balance.ball') }}</h2>
       <BallLine />
       <BallMoves :view="rig.view" />
+      <BallAtHeight />
     </section>
     <section>
       <h2>{{ t('app.balance.along') }}</h2>

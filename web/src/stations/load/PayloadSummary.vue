@@ -89,9 +89,9 @@ const maximum = (sheet: Payload) => limitWord(sheet.side === 'vehicle' ? 'vehicl
               </button>
             </td>
           </tr>
-          <tr v-if="sheet.tolerance !== null">
+          <tr v-if="sheet.published">
             <td colspan="2" class="soft">
-              {{ t('app.payload.tolerance', { amount: `${kg(sheet.tolerance)} ${settings.massUnit}` }) }}
+              {{ t('app.payload.tolerance', { amount: `${kg(sheet.published.tolerance)} ${settings.massUnit}` }) }}
             </td>
           </tr>
         </tbody>

@@ -55,6 +55,13 @@ const fuel = computed(
       @change="(vesselMass) => emit('change', { vesselMass })"
     />
     <QuantityField :label="t('app.tanks.x')" field="position" :value="tank.x" @change="(x) => emit('change', { x })" />
+    <QuantityField
+      v-if="tank.x !== undefined"
+      :label="t('app.tanks.xPlusMinus')"
+      field="lengthPlusMinus"
+      :value="tank.xPlusMinus"
+      @change="(xPlusMinus) => emit('change', { xPlusMinus })"
+    />
     <button type="button" class="quiet-button" @click="emit('remove')">{{ t('app.tanks.remove') }}</button>
   </div>
 </template>

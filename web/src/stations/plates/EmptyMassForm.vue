@@ -2,6 +2,7 @@
 import { setEmptyMass } from '@wagonomos/core/edits';
 import {
   camperBases,
+  displayMass,
   isMotorCaravan,
   trailerBases,
   vehicleBases,
@@ -11,23 +12,30 @@ import {
   type TrailerEmptyMass,
   type VehicleEmptyMass,
 } from '@wagonomos/core';
+import { publishedOn } from '@wagonomos/core/limits';
 import { formOf } from '@wagonomos/core/plates';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
+import { written } from '../../shared/useSpeech.ts';
+import { useRig } from '../../stores/rig.ts';
+import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** The empty figure and, before all, its basis: what it contains decides what may be added. */
 const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const rig = useRig();
+const settings = useSettings();
 
 type Patch = Partial<VehicleEmptyMass> & Partial<TrailerEmptyMass> & Partial<CamperEmptyMass>;
-type MassField = 'frontAxle' | 'rearAxle' | 'total' | 'ballLoad' | 'plusMinus' | 'gasContent';
+type MassField =
+  'frontAxle' | 'rearAxle' | 'total' | 'ballLoad' | 'plusMinus' | 'splitPlusMinus' | 'ballLoadPlusMinus' | 'gasContent';
 const empty = computed<Patch | undefined>(() => props.body.emptyMass as Patch | undefined);
 const kinds: Readonly<Record<Body['kind'], { bases: readonly EmptyBasis[]; fields: readonly MassField[] }>> = {
-  vehicle: { bases: vehicleBases, fields: ['frontAxle', 'rearAxle', 'total', 'plusMinus'] },
-  trailer: { bases: trailerBases, fields: ['total', 'ballLoad', 'plusMinus'] },
+  vehicle: { bases: vehicleBases, fields: ['frontAxle', 'rearAxle', 'total', 'plusMinus', 'splitPlusMinus'] },
+  trailer: { bases: trailerBases, fields: ['total', 'ballLoad', 'plusMinus', 'ballLoadPlusMinus'] },
   camper: { bases: camperBases, fields: ['total', 'plusMinus'] },
 };
 const bases = computed(() => kinds[props.body.kind].bases);
@@ -54,6 +62,21 @@ const statesLiquids = computed(() => {
   const { body } = props;
   const lived = body.kind === 'trailer' || (body.kind === 'vehicle' && isMotorCaravan(body));
   return lived && (empty.value?.basis?.startsWith('running-order') ?? false);
+});
+
+/** What these papers leave to be put on, and how far that may be off: the rig's own plate and figure. */
+const published = computed(() => {
+  const { body } = props;
+  const { view } = rig;
+  if (!view || body.kind === 'camper' || view[body.kind]?.id !== body.id) return '';
+  const found = publishedOn(view, body.kind);
+  if (!found) return '';
+  const kg = (mass: number) => written(displayMass(mass, settings.massUnit, 'margin'), 0);
+  const { range, tolerance } = found;
+  const unit = settings.massUnit;
+  if (!range) return t('app.empty.publishedNoMax', { tolerance: kg(tolerance), unit });
+  const named = { payload: kg(range.payload), low: kg(range.low), high: kg(range.high), unit };
+  return t('app.empty.published', named);
 });
 
 const change = (patch: Patch, merge?: string) =>
@@ -92,7 +115,7 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
         v-for="field in fields"
         :key="field"
         :label="t(`app.empty.${field}`)"
-        :field="field === 'plusMinus' ? 'plusMinus' : 'mass'"
+        :field="field.toLowerCase().endsWith('plusminus') ? 'plusMinus' : 'mass'"
         :value="empty?.[field]"
         :typed="empty?.typed?.[field]"
         @change="(value, typed) => setMass(field, value, typed)"
@@ -120,6 +143,14 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
         :value="empty?.centre"
         @change="(centre) => change({ centre }, 'centre')"
       />
+      <QuantityField
+        v-if="empty?.centre !== undefined"
+        class="centre"
+        :label="t('app.empty.centrePlusMinus')"
+        field="lengthPlusMinus"
+        :value="empty.centrePlusMinus"
+        @change="(centrePlusMinus) => change({ centrePlusMinus }, 'centre ±')"
+      />
       <el-checkbox
         v-if="empty?.centre === undefined"
         :model-value="empty?.estimateCentre ?? false"
@@ -135,6 +166,7 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
     >
       {{ t('app.empty.estimate') }}
     </el-checkbox>
+    <p v-if="published" class="soft contains" data-test="published">{{ published }}</p>
   </section>
 </template>
 

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { displayMass, type GearAxle, type RunningGear, type Trailer, type Vehicle } from '@wagonomos/core';
 import { setGear } from '@wagonomos/core/edits';
-import { tyreCapacity } from '@wagonomos/core/limits';
+import { tyreCapacity, tyrePressure } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CodeField from '../../shared/CodeField.vue';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import { written } from '../../shared/useSpeech.ts';
+import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PressureTable from './PressureTable.vue';
@@ -17,6 +18,7 @@ const props = defineProps<{ body: Vehicle | Trailer }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const settings = useSettings();
+const rig = useRig();
 
 const axles = computed<readonly GearAxle[]>(() => {
   if (props.body.kind === 'trailer') return ['trailer'];
@@ -28,10 +30,21 @@ const rows = computed(() =>
     const gear = props.body.gear?.find((one) => one.axle === axle);
     const twinned = gear?.twinned ?? false;
     const tyres = gear?.loadIndex === undefined ? null : tyreCapacity(gear.loadIndex, twinned, gear.wheels);
-    return { axle, gear, twinned, tyres };
+    return { axle, gear, twinned, tyres, says: gear ? pressureSays(axle) : '' };
   }),
 );
 const kg = (value: number) => `${written(displayMass(value, settings.massUnit, 'margin'), 0)} ${settings.massUnit}`;
+
+/** What is to be said of the set pressure for the load that stands there now. */
+function pressureSays(axle: GearAxle): string {
+  const loads = rig.assessment?.loads;
+  const found = loads && tyrePressure(loads, props.body, axle);
+  if (!found || found.from === 'unknown') return '';
+  const load = `${written(displayMass(found.load, settings.massUnit, 'load'), 0)} ${settings.massUnit}`;
+  if (found.from === 'overloaded') return t('app.gear.press.overloaded', { load, capacity: kg(found.capacity) });
+  const named = { load, kPa: written(found.kPa, 0) };
+  return t(`app.gear.press.${found.from}${found.low ? 'Low' : ''}`, named);
+}
 
 const patterns = {
   loadIndex: /^\d{2,3}(\/\d{2,3})?$/,
@@ -55,7 +68,7 @@ const twin = (axle: GearAxle, twinned: boolean) => change(axle, { twinned, wheel
     <summary>{{ t('app.gear.title') }}</summary>
     <p class="soft hint">{{ t('app.gear.hint') }}</p>
     <div
-      v-for="{ axle, gear, twinned, tyres } in rows"
+      v-for="{ axle, gear, twinned, tyres, says } in rows"
       :key="axle"
       class="axle"
       role="group"
@@ -95,7 +108,14 @@ const twin = (axle: GearAxle, twinned: boolean) => change(axle, { twinned, wheel
           :value="gear?.pressureKpa"
           @change="(pressureKpa) => change(axle, { pressureKpa }, `pressure ${body.id} ${axle}`)"
         />
+        <QuantityField
+          :label="t('app.gear.ratedPressure')"
+          field="pressure"
+          :value="gear?.ratedPressureKpa"
+          @change="(ratedPressureKpa) => change(axle, { ratedPressureKpa }, `wall ${body.id} ${axle}`)"
+        />
       </div>
+      <p v-if="says" class="soft hint" data-test="pressure">{{ says }}</p>
       <PressureTable :lines="gear?.pressureTable ?? []" @change="(pressureTable) => change(axle, { pressureTable })" />
       <el-checkbox v-if="axle === 'rear'" :model-value="twinned" @change="twin(axle, $event === true)">
         {{ t('app.gear.twinned') }}

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Body } from '@wagonomos/core';
-import { setCamperPosition, setGeometry } from '@wagonomos/core/edits';
+import { setCamperPosition, setGeometry, setLengthDoubt } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -59,6 +59,33 @@ const moveCamper = (x: number | undefined) =>
     (document) => setCamperPosition(document, rig.view?.rig.id ?? '', x),
     `camper ${props.body.id}`,
   );
+/** Lengths that loads lean on: how well each is known. */
+const doubtful = computed(() => {
+  const { body } = props;
+  if (body.kind === 'camper') return [];
+  const known: Partial<Record<Doubtful, number | undefined>> = body.geometry.plusMinus ?? {};
+  const names: readonly Doubtful[] =
+    body.kind === 'trailer'
+      ? ['axlePosition']
+      : [
+          'wheelbase',
+          rig.view?.trailer?.coupling === 'fifthWheel' ? 'pinOverhang' : 'couplingOverhang',
+          ...tagged.value,
+        ];
+  return names.map((name) => ({ name, value: known[name] }));
+});
+type Doubtful = Parameters<typeof setLengthDoubt>[2];
+const tagged = computed<readonly Doubtful[]>(() => (tag.value ? ['tagOffset'] : []));
+const doubt = (name: Doubtful, value: number | undefined) =>
+  workspace.edit(
+    'app.edit.geometry',
+    (document) => setLengthDoubt(document, props.body.id, name, value),
+    `doubt ${props.body.id} ${name}`,
+  );
+/** What springs tell of their stiffness: so much more on them presses them down so far. */
+const settling = computed(() => (props.body.kind === 'trailer' ? props.body.geometry.settling : undefined));
+const usualSettling = { mass: 200, by: 0.02 };
+const equal = ['unknown', 'yes', 'no'] as const;
 const usualTag = { offset: 0.8, driveShare: 0.6 };
 </script>
 
@@ -91,7 +118,48 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
           <el-option v-for="n in 3" :key="n" :value="n" :label="t(`app.axles.${n}`)" />
         </el-select>
       </label>
+      <template v-if="body.kind === 'trailer' && body.geometry.axles > 1">
+        <label class="axles">
+          {{ t('app.geometry.equalises') }}
+          <el-select
+            :model-value="body.geometry.equalises ?? 'unknown'"
+            :aria-label="t('app.geometry.equalises')"
+            @change="change({ equalises: $event === 'unknown' ? undefined : $event })"
+          >
+            <el-option v-for="one in equal" :key="one" :value="one" :label="t(`app.geometry.equal.${one}`)" />
+          </el-select>
+        </label>
+        <template v-if="body.geometry.equalises === 'no'">
+          <QuantityField
+            :label="t('app.geometry.settlingMass')"
+            field="mass"
+            :value="settling?.mass"
+            @change="(mass) => change({ settling: mass ? { ...usualSettling, ...settling, mass } : undefined })"
+          />
+          <QuantityField
+            v-if="settling"
+            :label="t('app.geometry.settlingBy')"
+            field="length"
+            :value="settling.by"
+            @change="(by) => change({ settling: by ? { ...usualSettling, ...settling, by } : undefined })"
+          />
+        </template>
+      </template>
     </div>
+    <details v-if="doubtful.length > 0" class="fold">
+      <summary>{{ t('app.geometry.doubt.title') }}</summary>
+      <p class="soft hint">{{ t('app.geometry.doubt.hint') }}</p>
+      <div class="fields">
+        <QuantityField
+          v-for="one in doubtful"
+          :key="one.name"
+          :label="t('app.geometry.doubt.of', { length: t(`app.geometry.${one.name}`) })"
+          field="lengthPlusMinus"
+          :value="one.value"
+          @change="(value) => doubt(one.name, value)"
+        />
+      </div>
+    </details>
     <template v-if="body.kind === 'vehicle'">
       <el-checkbox :model-value="tag !== undefined" @change="change({ tagAxle: $event ? usualTag : undefined })">
         {{ t('app.geometry.tagAxle') }}
@@ -134,6 +202,10 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
 }
 .axles {
   color: var(--soft);
+  font-size: 13px;
+}
+.hint {
+  margin: 4px 0;
   font-size: 13px;
 }
 </style>

@@ -41,6 +41,13 @@ const remove = (id: string) =>
         :value="seat.x"
         @change="(x) => change(seat.id, { x }, `seat ${seat.id}`)"
       />
+      <QuantityField
+        quiet
+        :label="t('app.seats.plusMinusOf', { name: seat.name })"
+        field="lengthPlusMinus"
+        :value="seat.xPlusMinus"
+        @change="(xPlusMinus) => change(seat.id, { xPlusMinus }, `seat ± ${seat.id}`)"
+      />
       <button
         type="button"
         class="icon-button small"
@@ -64,7 +71,7 @@ const remove = (id: string) =>
 }
 .seat {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 128px 28px;
+  grid-template-columns: minmax(0, 1fr) 112px 92px 28px;
   gap: 10px;
   align-items: center;
   padding: 2px 0;

@@ -25,6 +25,13 @@ const says = (one: UnlistedOn): string => {
     x: written(one.x ?? 0, 2),
     xGive: written(2 * (one.xError ?? 0), 2),
   };
+  const { moment, momentError } = one;
+  const moved = moment !== null && momentError !== null && Math.abs(moment) > 2 * momentError;
+  if (one.x === null && moved) {
+    const way = t(`app.weigh.further.${moment > 0 ? 'back' : 'front'}`);
+    const more = { way, moment: written(Math.abs(moment), 0), give: written(2 * momentError, 0) };
+    return t('app.weigh.moved', { ...named, ...more });
+  }
   if (one.x === null) return t('app.weigh.agrees', named);
   if (one.inside === false) return t('app.weigh.outside', named);
   return t(one.mass > 0 ? 'app.weigh.unlisted' : 'app.weigh.tooMuch', named);

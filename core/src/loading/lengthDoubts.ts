@@ -1,0 +1,24 @@
+import type { DoubtfulLength } from '../statics/pointLoad.ts';
+import type { RigView } from './rigView.ts';
+
+/** A length that is not known exactly: whose it is, and one standard deviation of it in m. */
+export interface LengthDoubt {
+  readonly length: DoubtfulLength;
+  readonly body: string;
+  readonly sigma: number;
+}
+
+/** The lengths of a rig that its owner gave with a ± (two standard deviations), those that no load leans on left out. */
+export function lengthDoubts({ vehicle, trailer }: RigView): readonly LengthDoubt[] {
+  const doubt = vehicle?.geometry.plusMinus;
+  const overhang = trailer?.coupling === 'fifthWheel' ? doubt?.pinOverhang : doubt?.couplingOverhang;
+  const given: readonly (readonly [DoubtfulLength, string | undefined, number | undefined])[] = [
+    ['wheelbase', vehicle?.id, doubt?.wheelbase],
+    ['couplingOverhang', vehicle?.id, trailer && overhang],
+    ['tagOffset', vehicle?.id, vehicle?.geometry.tagAxle && doubt?.tagOffset],
+    ['axlePosition', trailer?.id, trailer?.geometry.plusMinus?.axlePosition],
+  ];
+  return given.flatMap(([length, body, plusMinus]) =>
+    body !== undefined && plusMinus ? [{ length, body, sigma: plusMinus / 2 }] : [],
+  );
+}
