@@ -2,6 +2,7 @@ import js from '@eslint/js';
 import { defineConfig, globalIgnores } from 'eslint/config';
 import prettier from 'eslint-config-prettier/flat';
 import vue from 'eslint-plugin-vue';
+import jsdoc from 'eslint-plugin-jsdoc';
 import globals from 'globals';
 import ts from 'typescript-eslint';
 
@@ -42,6 +43,22 @@ export default defineConfig(
         'error',
         { object: 'Date', property: 'now' },
         { object: 'Math', property: 'random' },
+      ],
+    },
+  },
+  {
+    // Whoever calls a function of core reads here what it is for: units, what comes back when something is missing, source.
+    files: ['core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.bench.ts', 'core/src/testing/**'],
+    plugins: { jsdoc },
+    rules: {
+      'jsdoc/require-jsdoc': [
+        'error',
+        {
+          publicOnly: true,
+          enableFixer: false,
+          require: { FunctionDeclaration: true, ArrowFunctionExpression: true, FunctionExpression: true },
+        },
       ],
     },
   },

@@ -11,7 +11,7 @@ const formed = new Set(
   [
     'format id kind build basis source limit form date until begun weighedOn applied done due currency axle loadIndex platedLoadIndex',
     'speedSymbol ageCode met status country state words ballSchool issuer novice tested support side time hash photo seat',
-    'foundBy emptyAt inEmptyMass body place thing tank fitting position rig vehicle trailer camper loadout situation of route',
+    'foundBy like equalises emptyAt inEmptyMass body place thing tank fitting position rig vehicle trailer camper loadout situation of route',
     'coupling brakeKind mirrors brakeController abs chains breakaway dampers stabiliser hundredPlate distributionAllowed part',
   ]
     .join(' ')

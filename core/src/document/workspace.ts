@@ -32,6 +32,7 @@ export const workspaceShape = z.strictObject({
 
 export type Workspace = z.infer<typeof workspaceShape>;
 
+/** A document with nothing in it, of the version this app writes. */
 export const emptyWorkspace = (id: string, name: string): Workspace => ({
   format: fileFormat,
   version: fileVersion,

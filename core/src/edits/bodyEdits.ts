@@ -100,6 +100,7 @@ const changePlate = (
 type PartList = 'plates' | 'places' | 'tanks' | 'fitted';
 type Part<L extends PartList> = Body[L][number];
 
+/** Puts a place, tank or fitted part at the end of its list on a body; an unknown body changes nothing. */
 export const addPart = <L extends PartList>(workspace: Workspace, bodyId: string, list: L, part: Part<L>): Workspace =>
   changeBody(workspace, bodyId, (body) => ({ ...body, [list]: [...body[list], part] }));
 
@@ -135,11 +136,13 @@ export function removePart(workspace: Workspace, bodyId: string, list: PartList,
   };
 }
 
+/** Gives a body another name. */
 export const renameBody = (workspace: Workspace, id: string, name: string): Workspace =>
   changeBody(workspace, id, (body) => ({ ...body, name }));
 
 type Seat = Vehicle['seats'][number];
 
+/** Puts a seat at the end of the list of a vehicle. */
 export const addSeat = (workspace: Workspace, vehicleId: string, seat: Seat): Workspace =>
   changeSeats(workspace, vehicleId, (seats) => [...seats, seat]);
 

@@ -3,11 +3,13 @@ import type { NewFigure } from '../uprating/newFigures.ts';
 import type { CaseStep, Certified, UprateCase } from '../uprating/uprateCase.ts';
 import { inList, without, withoutUndefined } from '../plain/lists.ts';
 
+/** Begins an uprate or downrate: the packages are a copy of their day. */
 export const addCase = (workspace: Workspace, one: UprateCase): Workspace => ({
   ...workspace,
   cases: [...workspace.cases, one],
 });
 
+/** Changes what a case is called, or that nothing was registered; a field given as undefined is taken away. */
 export const changeCase = (
   workspace: Workspace,
   id: string,
@@ -17,6 +19,7 @@ export const changeCase = (
   cases: inList(workspace.cases, id, (one) => withoutUndefined({ ...one, ...patch })),
 });
 
+/** Takes a case away with its steps; plates it was applied to stay as they are. */
 export const removeCase = (workspace: Workspace, id: string): Workspace => ({
   ...workspace,
   cases: without(workspace.cases, id),

@@ -7,9 +7,11 @@ import { inList, without, withoutUndefined } from '../plain/lists.ts';
 const changeFittings = (workspace: Workspace, bodyId: string, change: (fittings: readonly Fitting[]) => Fitting[]) =>
   changeBody(workspace, bodyId, (body): Body => ({ ...body, fittings: change(body.fittings ?? []) }));
 
+/** Puts a moving part at the end of the list of its body. */
 export const addFitting = (workspace: Workspace, bodyId: string, fitting: Fitting): Workspace =>
   changeFittings(workspace, bodyId, (fittings) => [...fittings, fitting]);
 
+/** Changes a moving part: its name, mass, positions (m on its body) or where the empty figure has it. */
 export const changeFitting = (
   workspace: Workspace,
   bodyId: string,

@@ -9,11 +9,13 @@ const changeLoadout = (workspace: Workspace, id: string, change: (loadout: Loado
   loadouts: inList(workspace.loadouts, id, change),
 });
 
+/** Puts a thing on the list of what is owned; it is at home until a loadout places it. */
 export const addThing = (workspace: Workspace, thing: Thing): Workspace => ({
   ...workspace,
   things: [...workspace.things, thing],
 });
 
+/** Changes what is known of a thing, kg and m; a field given as undefined is taken away. */
 export const changeThing = (workspace: Workspace, id: string, patch: Partial<Omit<Thing, 'id'>>): Workspace => ({
   ...workspace,
   things: inList(workspace.things, id, (thing) => withoutUndefined({ ...thing, ...patch })),
@@ -52,9 +54,11 @@ export const placeThing = (
 export const lying = (before: Placement | undefined, now: Placement): Placement =>
   withoutUndefined({ wet: before?.wet, turned: before?.turned, ...now });
 
+/** Takes somebody along in a loadout; kg. */
 export const addCrew = (workspace: Workspace, loadoutId: string, member: CrewMember): Workspace =>
   changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: [...loadout.crew, member] }));
 
+/** Changes what is known of somebody on board; a field given as undefined is taken away. */
 export const changeCrew = (
   workspace: Workspace,
   loadoutId: string,
@@ -66,6 +70,7 @@ export const changeCrew = (
     crew: inList(loadout.crew, id, (member) => withoutUndefined({ ...member, ...patch })),
   }));
 
+/** Leaves somebody at home in this loadout. */
 export const removeCrew = (workspace: Workspace, loadoutId: string, id: string): Workspace =>
   changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: without(loadout.crew, id) }));
 

@@ -69,6 +69,7 @@ const seatPosition: Readonly<Record<VehicleBuild, number>> = {
   motorhome: 0.8,
 };
 
+/** A vehicle of which only its kind is known: usual places, tanks and seats, no masses. */
 export function newVehicle(wanted: NewRig, name: string, tools: NewRigTools): Vehicle {
   const { wheelbase, couplingOverhang, pinOverhang, rearOverhang, tagOffset, build } = wanted;
   const called = (key: string) => tools.word(message(`starter.${key}`));
@@ -131,6 +132,7 @@ function place(
 
 const centimetres = (metres: number): number => Math.round(metres * 100) / 100;
 
+/** A trailer of which only its kind is known: usual places and tanks, no masses. */
 export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Trailer {
   const { axles = 1, axlePosition, drawbarLength, bodyLength } = wanted;
   const reach = (from: number, to: number): [number, number] | null =>
@@ -170,6 +172,7 @@ function vehicleForms({ country, coupling }: NewRig): readonly string[] {
   return coupling === 'fifthWheel' ? [...usual.filter((id) => id !== 'tow-bar'), 'fifth-wheel'] : usual;
 }
 
+/** A slide-on camper of which only its kind is known. */
 export function newCamper(wanted: NewRig, name: string, tools: NewRigTools): Camper {
   const { floorLength } = wanted;
   return {

@@ -3,6 +3,7 @@ import type { Workspace } from '../document/workspace.ts';
 import type { Quote } from '../uprating/upratePackage.ts';
 import { inList } from '../plain/lists.ts';
 
+/** Keeps what somebody offered for a rig. */
 export const addQuote = (workspace: Workspace, quote: Quote): Workspace => ({
   ...workspace,
   quotes: [...workspace.quotes, quote],

@@ -4,6 +4,7 @@ import type { Hitch } from '../rig/hitch.ts';
 import type { Situation } from '../situation/situation.ts';
 import { inList, withoutUndefined } from '../plain/lists.ts';
 
+/** Gives a rig another name. */
 export const renameRig = (workspace: Workspace, id: string, name: string): Workspace => ({
   ...workspace,
   rigs: inList(workspace.rigs, id, (rig) => ({ ...rig, name })),
@@ -23,6 +24,7 @@ export const setCamperPosition = (workspace: Workspace, rigId: string, x: number
   ),
 });
 
+/** Changes who is where and which day: a field given as undefined is taken away. */
 export const changeSituation = (
   workspace: Workspace,
   id: string,

@@ -3,6 +3,7 @@ import type { Workspace } from '../document/workspace.ts';
 import type { Reading, Ticket } from '../weighing/ticket.ts';
 import { inList, without, withoutUndefined } from '../plain/lists.ts';
 
+/** Begins a slip in the log of weighings. */
 export const addTicket = (workspace: Workspace, ticket: Ticket): Workspace => ({
   ...workspace,
   tickets: [...workspace.tickets, ticket],
@@ -31,9 +32,11 @@ const changeReadings = (
   tickets: inList(workspace.tickets, id, (ticket) => ({ ...ticket, readings: [...change(ticket.readings)] })),
 });
 
+/** Puts a reading (kg) at the end of a slip. */
 export const addReading = (workspace: Workspace, id: string, reading: Reading): Workspace =>
   changeReadings(workspace, id, (readings) => [...readings, reading]);
 
+/** Changes a reading of a slip; a field given as undefined is taken away. */
 export const changeReading = (
   workspace: Workspace,
   id: string,
@@ -44,5 +47,6 @@ export const changeReading = (
     inList(readings, reading, (one) => withoutUndefined({ ...one, ...patch })),
   );
 
+/** Strikes a reading off a slip. */
 export const removeReading = (workspace: Workspace, id: string, reading: string): Workspace =>
   changeReadings(workspace, id, (readings) => without(readings, reading));

@@ -8,6 +8,7 @@ export const addTrip = (workspace: Workspace, trip: Trip): Workspace => ({
   trips: [...workspace.trips, trip],
 });
 
+/** Takes a journey out of the book. */
 export const removeTrip = (workspace: Workspace, id: string): Workspace => ({
   ...workspace,
   trips: without(workspace.trips, id),

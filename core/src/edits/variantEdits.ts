@@ -25,6 +25,7 @@ export function copyLoadout(workspace: Workspace, rigId: string, id: string, nam
   return changeRig(copied, rigId, (one) => ({ ...one, loadout: id, variants: [...loadoutIds(one), id] }));
 }
 
+/** Gives a way to load a rig another name. */
 export const renameLoadout = (workspace: Workspace, id: string, name: string): Workspace => ({
   ...workspace,
   loadouts: inList(workspace.loadouts, id, (loadout) => ({ ...loadout, name })),

@@ -6,4 +6,5 @@ export { ballAtHeight } from '../balance/ballAtHeight.ts';
 export { ballMoves, ballTarget, goalOf, type BallMove } from '../balance/ballPlan.ts';
 export { overhangTotals, overhanging } from '../balance/overhanging.ts';
 export { sideLoads, type WheelEnd } from '../balance/sideLoads.ts';
+export { massBars } from '../balance/massBars.ts';
 export { massAlong } from '../balance/yawInertia.ts';

@@ -3,6 +3,7 @@
  * (planned or weighed), every check of its rulebook, the sentence they come to and the arithmetic behind each number. All that
  * nearly every screen needs; what is asked on fewer screens stands in an entry of its own.
  */
+export { ballShare } from '../loads/ballShare.ts';
 export { checkGroups, type Check, type CheckStatus } from '../checks/check.ts';
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
@@ -75,7 +76,7 @@ export {
 export type { Side } from '../statics/pointLoad.ts';
 export type { QuantityName } from '../statics/rigRows.ts';
 export { worthWeighing } from '../uncertainty/contributions.ts';
-export { chanceAbove } from '../uncertainty/normal.ts';
+export { chanceOver } from '../checks/chanceOver.ts';
 export { displayMass, massUnits, type MassUnit, type Rounding } from '../units/display.ts';
 export { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
 export { unitTable } from '../units/unitTable.ts';
@@ -87,4 +88,4 @@ export { pillars, type Pillar } from '../verdict/pillars.ts';
 export { quantityMessage } from '../verdict/quantityMessage.ts';
 export { remedies } from '../verdict/remedies.ts';
 export { roomMessage } from '../verdict/roomMessage.ts';
-export { summary } from '../verdict/summary.ts';
+export { summary, type Summary } from '../verdict/summary.ts';

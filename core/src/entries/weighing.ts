@@ -15,6 +15,7 @@ export { mightBe, type Suspect } from '../weighing/mightBe.ts';
 export { judgedLoads, nextReading } from '../weighing/nextReading.ts';
 export { scaleHistory, scalePairs } from '../weighing/scaleHistory.ts';
 export { hearScale, silentScale, type ScaleWord } from '../weighing/scaleLines.ts';
+export { ratedBothWays } from '../weighing/ratedBothWays.ts';
 export { readingMessage, standOf, stands, type Stand } from '../weighing/stands.ts';
 export { threePass } from '../weighing/threePass.ts';
 export type { Reading, Ticket } from '../weighing/ticket.ts';

@@ -1,3 +1,4 @@
+import { ballShare } from '../loads/ballShare.ts';
 import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
@@ -79,11 +80,7 @@ function partsFrom(loads: Loads, limit: LimitName, sides: readonly Side[]): Chai
  * rating itself counts, which is the strict reading.
  */
 function trailerParts(loads: Loads): ChainPart[] {
-  const { ballLoad, trailerTotal } = loads.values;
-  const share =
-    ballLoad.kind === 'known' && trailerTotal.kind === 'known' && trailerTotal.value > 0
-      ? Math.min(0.5, Math.max(0, ballLoad.value / trailerTotal.value))
-      : 0;
+  const share = Math.min(0.5, Math.max(0, ballShare(loads) ?? 0));
   const whole = (part: ChainPart): ChainPart =>
     share === 0
       ? part

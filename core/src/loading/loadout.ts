@@ -18,6 +18,8 @@ import {
 export const thingSchema = z.strictObject({
   id: idField,
   name: nameField,
+  /** The typical thing it was taken from, or is said to be like: knows what serves instead. */
+  like: idField.optional(),
   /** kg, of one. */
   mass: massField,
   plusMinus: plusMinusField.optional(),

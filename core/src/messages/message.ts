@@ -23,11 +23,14 @@ export interface Message {
   readonly params?: Readonly<Record<string, Param>>;
 }
 
+/** A message by its key in the catalogue, with what stands in its gaps. */
 export const message = (key: string, params?: Readonly<Record<string, Param>>): Message =>
   params ? { key, params } : { key };
 
+/** A word of the lexicon: which one people see depends on the region. */
 export const term = (name: string): Term => ({ kind: 'term', term: name });
 
+/** A mass as it stands in a message; `rounding` says which way it is rounded when shown. */
 export const kilograms = (value: number, rounding: Amount['rounding'], opens?: string): Amount => ({
   kind: 'amount',
   unit: 'kg',

@@ -6,6 +6,7 @@ export interface Listed {
 export const inList = <T extends Listed>(list: readonly T[], id: string, change: (entry: T) => T): T[] =>
   list.map((entry) => (entry.id === id ? change(entry) : entry));
 
+/** The list without one entry. */
 export const without = <T extends Listed>(list: readonly T[], id: string): T[] =>
   list.filter((entry) => entry.id !== id);
 

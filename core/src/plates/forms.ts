@@ -11,6 +11,7 @@ import { regionForms } from './regionForms.ts';
 export const plateForms: readonly PlateForm[] = [...regionForms, ...partForms];
 
 const byId = new Map(plateForms.map((form) => [form.id, form]));
+/** The form a plate follows; undefined where it follows none. */
 export const formOf = (plate: Plate): PlateForm | undefined =>
   plate.form === undefined ? undefined : byId.get(plate.form);
 

@@ -99,6 +99,7 @@ export type Trailer = z.infer<typeof trailerSchema>;
 export type Camper = z.infer<typeof camperSchema>;
 export type Body = Vehicle | Trailer | Camper;
 
+/** Whether it is coupled at a pin over the bed and not on a ball behind. */
 export const isFifthWheel = (trailer: Trailer | undefined): boolean => trailer?.coupling === 'fifthWheel';
 
 /** A vehicle with living quarters counts water and gas in its running-order mass; others do not. */

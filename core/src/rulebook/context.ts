@@ -6,9 +6,11 @@ import { regionOf, type Region } from '../situation/situation.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { factsIn } from './layers.ts';
 
+/** What is known of a rule where a body is registered; null where it is not in force there. */
 export const factsFor = (loads: Loads, side: Side, rule: RuleId): RuleInForce | null =>
   factsIn(loads.view.situation[side])[rule] ?? null;
 
+/** The region of the rulebook that a body follows. */
 export const regionFor = (loads: Loads, side: Side): Region => regionOf(loads.view.situation[side].country);
 
 /** The lowest figure that holds, of the bodies asked. */

@@ -55,6 +55,7 @@ function ageCheck(loads: Loads, side: Side, gear: RunningGear): readonly Check[]
   return [{ ...check, ...judgeCounted('max', age, most), missing }];
 }
 
+/** A fact of an axle's tyres that nobody has read. */
 export function missingOn(
   { view }: Loads,
   side: Side,

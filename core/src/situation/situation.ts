@@ -63,8 +63,10 @@ const regionByCountry: Readonly<Record<Country, Region>> = {
 export const journeyOf = ({ travel, through = [] }: Situation): readonly Jurisdiction[] =>
   [travel, ...through].filter((place, at, all) => all.findIndex((other) => samePlace(other, place)) === at);
 
+/** Whether two places are one: the same country, and in Australia the same state. */
 export const samePlace = (a: Jurisdiction, b: Jurisdiction): boolean => a.country === b.country && a.state === b.state;
 
+/** Which region's rules and words a country has. */
 export const regionOf = (country: Country): Region => regionByCountry[country];
 
 /** The ball-load school taught where a rig is at home. */

@@ -31,6 +31,7 @@ export const combineRows = (a: Row, factor: number, b: Row): Row => ({
   fixed: (a.fixed ?? 0) + factor * (b.fixed ?? 0),
 });
 
+/** So many times a row. */
 export const scaledRow = (by: number, row: Row): Row => ({
   vehicle: scaled(by, row.vehicle),
   trailer: scaled(by, row.trailer),

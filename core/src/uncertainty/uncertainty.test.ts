@@ -6,6 +6,8 @@ import { caseView } from '../testing/caseRig.ts';
 import { exampleNames, exampleView } from '../testing/examples.ts';
 import { quantityNames } from '../statics/rigRows.ts';
 import { contributions, worthWeighing } from './contributions.ts';
+import { chanceOver } from '../checks/chanceOver.ts';
+import { assess } from '../verdict/assess.ts';
 import { chanceAbove } from './normal.ts';
 
 describe('the chance that a limit is passed', () => {
@@ -29,6 +31,17 @@ describe('the chance that a limit is passed', () => {
         if (a < b) expect(chanceAbove(a, 0, 1)).toBeLessThanOrEqual(chanceAbove(b, 0, 1) + 1e-15);
       }),
     );
+  });
+
+  it('of a check follows its sense: a most is passed above it, a least below; without a doubt nobody gives a chance', () => {
+    const check = assess(exampleView('german-estate-and-caravan')).checks.find(({ id }) => id === 'axle.rear')!;
+    const known = { ...check, demand: 990, limit: 1000, margin: 10, sigma: 10 };
+    expect(chanceOver({ ...known, sense: 'max' })).toBeCloseTo(0.1586552539, 9);
+    expect(chanceOver({ ...known, sense: 'min', demand: 1010 })).toBeCloseTo(0.1586552539, 9);
+    expect(chanceOver({ ...known, sense: 'min', demand: 990, margin: -10 })).toBeCloseTo(0.8413447461, 9);
+    for (const lost of ['demand', 'limit', 'margin', 'sigma'])
+      expect(chanceOver({ ...known, [lost]: null })).toBeNull();
+    expect(chanceOver({ ...known, sigma: 0 })).toBeNull();
   });
 
   it('is certain where nothing is in doubt', () => {

@@ -26,12 +26,14 @@ export function applyPackage(view: RigView, one: UpratePackage): RigView {
   return { ...view, [one.of]: withMass(withGear(withLimits(body, one), one), one) };
 }
 
+/** The rig with several packages on it, one after the other. */
 export const applyPackages = (view: RigView, all: readonly UpratePackage[]): RigView => all.reduce(applyPackage, view);
 
 /** Parts without a place of their own sit at the axle they are for: the rear axle, or the trailer's. */
 export const placePackages = (view: RigView, all: readonly UpratePackage[]): readonly UpratePackage[] =>
   all.map((one) => placePackage(view, one));
 
+/** One package with its parts placed, m on its body; where that length is not known they stay without a place. */
 export function placePackage(view: RigView, one: UpratePackage): UpratePackage {
   const at = one.of === 'vehicle' ? view.vehicle?.geometry.wheelbase : view.trailer?.geometry.axlePosition;
   return at === undefined ? one : { ...one, adds: one.adds.map((part) => ({ x: at, ...part })) };

@@ -45,6 +45,18 @@ describe('before and after a van passes 3,500 kg', () => {
     expect(found.some(({ topic }) => topic === 'speed')).toBe(false);
   });
 
+  it('names the figure itself, and an axle that goes with it', () => {
+    expect(find(found, 'figure.vehicle.vehicleMax')).toMatchObject({
+      topic: 'limits',
+      change: 'differs',
+      before: { params: { figure: { value: 3300 } } },
+      after: { params: { figure: { value: 3580 } } },
+    });
+    const axle = { ...setTo(3580), limits: [...setTo(3580).limits, { limit: 'rearAxleMax' as const, by: 120 }] };
+    const both = sheet(van, axle).filter(({ id }) => id.startsWith('figure.'));
+    expect(both.map(({ id }) => id)).toEqual(['figure.vehicle.vehicleMax', 'figure.vehicle.rearAxleMax']);
+  });
+
   it('says nothing of marks that are not passed, and stays quiet where nothing changes', () => {
     expect(sheet(van, setTo(3490)).some(({ id }) => id.startsWith('mark.'))).toBe(false);
     expect(sheet(van, setTo(3300)).filter(({ change }) => change !== 'same')).toEqual([]);

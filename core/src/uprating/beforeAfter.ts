@@ -6,6 +6,7 @@ import { thresholdsOf, type NearThreshold } from '../rulebook/thresholds.ts';
 import type { Country } from '../situation/countries.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import { consequence, type Consequence, type ConsequenceTopic } from './consequence.ts';
+import { figuresThen } from './figuresThen.ts';
 import { licencesThen } from './licencesThen.ts';
 import { speedsThen } from './speedsThen.ts';
 import { uprateFacts, type SaidWhen } from './uprateFacts.data.ts';
@@ -33,13 +34,15 @@ const topics: readonly ConsequenceTopic[] = [
 ];
 
 /**
- * Everything that is otherwise after a change of plates or of the rig: licences of every driver, speeds on the way, marks
+ * Everything that is otherwise after a change of plates or of the rig: licences of every driver, every figure that changes,
+ * speeds on the way, marks
  * passed up and down, each by its own figure, checks that turn over, and what goes with any new plate. Nothing here is a
  * verdict; each entry says its source and how sure it is.
  */
 export function beforeAfter(before: Assessment, after: Assessment): readonly Consequence[] {
   const found = [
     ...licencesThen(before.loads.view, after.loads.view),
+    ...figuresThen(before.loads.view, after.loads.view),
     ...turned(before, after),
     ...speedsThen(before.loads, after.loads),
     ...marks(before.loads, after.loads),

@@ -34,6 +34,7 @@ export interface Consequence {
   readonly ask: string;
 }
 
+/** A consequence with everything left out that does not apply. */
 export const consequence = (
   one: Omit<Consequence, 'mark' | 'about' | 'place' | 'before' | 'after'> &
     Partial<Pick<Consequence, 'mark' | 'about' | 'place' | 'before' | 'after'>>,

@@ -50,6 +50,16 @@ describe('packages on the van with the scooter', () => {
     expect(nominal({ limit: 'vehicleMax', to: 3100 })).toBe(0);
   });
 
+  it('of an empty van say why nothing can be told, and what is then left: no limit is called endless', () => {
+    const van = onDay(exampleView('british-van-with-scooter'), '2026-06-01');
+    const view = { ...van, loadout: { ...van.loadout, placements: [] } };
+    const [one] = judgePackages(view, assess(view), packages);
+    expect(one?.gain).toMatchObject({ usable: null, open: 'noPattern' });
+    const margins = assess(view).checks.filter(({ id }) => id === 'axle.rear' || id === 'vehicle.max');
+    expect(margins.every(({ margin }) => margin !== null && margin > 0)).toBe(true);
+    expect(one?.gain.tightest?.margin).toBeGreaterThan(0);
+  });
+
   it('tell apart what is gained only because the parts weigh where weight helps', () => {
     const view = onDay(exampleView('british-van-with-scooter'), '2026-06-01');
     const ahead: UpratePackage = {

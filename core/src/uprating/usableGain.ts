@@ -20,19 +20,23 @@ export type Growth =
 const together = 1e-9;
 const leastLoss = 1e-9;
 
+/** The limits a growing load can meet: those whose margin is known. */
+const counted = (checks: readonly Check[]): readonly Check[] =>
+  checks.filter(
+    (check) => bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null && check.use,
+  );
+
 /**
  * Usable room for a pattern: the least over all binding checks of margin over what one whole pattern takes of it. A check that
  * the pattern leaves alone or relieves never binds.
  */
 export function growth(checks: readonly Check[], pattern: readonly PatternItem[]): Growth {
-  const counted = checks.filter(
-    (check) => bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null && check.use,
-  );
-  const over = counted.filter(({ margin }) => (margin ?? 0) < 0);
+  const known = counted(checks);
+  const over = known.filter(({ margin }) => (margin ?? 0) < 0);
   if (over.length > 0) {
     return { kind: 'over', deficit: Math.max(...over.map(({ margin }) => -(margin ?? 0))), binding: over };
   }
-  const scales = counted.flatMap((check) => {
+  const scales = known.flatMap((check) => {
     const scale = scaleOf(check, pattern);
     return scale === null ? [] : [{ check, scale }];
   });
@@ -66,6 +70,10 @@ export interface UsableGain {
   readonly before: Growth;
   readonly after: Growth;
   readonly usable: number | null;
+  /** Why there is no `usable`: nothing lies on board whose growth could be measured, or nothing known stops it. */
+  readonly open: 'noPattern' | 'nothingBinds' | null;
+  /** The limit with the least left afterwards, whatever lies where: told where the growth cannot be. */
+  readonly tightest: Check | null;
 }
 
 /**
@@ -81,5 +89,11 @@ export function usableGain(
   const [was, is] = [growth(before, pattern), growth(after, pattern)];
   const fits = (one: Growth) => (one.kind === 'over' ? 0 : one.scale === null ? null : one.scale * total);
   const [then, now] = [fits(was), fits(is)];
-  return { before: was, after: is, usable: then === null || now === null ? null : now - then };
+  const usable = then === null || now === null ? null : now - then;
+  const open = usable !== null ? null : pattern.length === 0 ? 'noPattern' : 'nothingBinds';
+  const tightest = counted(after).reduce<Check | null>(
+    (least, check) => ((check.margin ?? Infinity) < (least?.margin ?? Infinity) ? check : least),
+    null,
+  );
+  return { before: was, after: is, usable, open, tightest };
 }

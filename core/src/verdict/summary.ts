@@ -12,6 +12,7 @@ export interface Summary {
   readonly tight: number;
 }
 
+/** Counts of figures, unknowns, things and limits, for the route line and the list of rigs. */
 export function summary({ loads, checks }: Assessment): Summary {
   const { loadout } = loads.view;
   const figures = placedBodies(loads.view).flatMap(({ body }) => body.plates.flatMap((plate) => plate.figures));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chanceAbove, displayMass, worthWeighing, type Check } from '@wagonomos/core';
+import { chanceOver, displayMass, worthWeighing, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBasis } from '../shared/useBasis.ts';
@@ -15,15 +15,14 @@ const settings = useSettings();
 
 const kg = (value: number) => `${written(displayMass(value, settings.massUnit, 'load'), 0)} ${settings.massUnit}`;
 const doubt = computed(() => {
-  const { sigma, demand, limit, margin, sense, use } = props.check;
-  if (!sigma || demand === null || limit === null || margin === null || !use || !based.value) return null;
-  // A least is passed when its margin falls below nothing; a most when the load rises above it.
-  const chance = sense === 'max' ? chanceAbove(demand, limit, sigma) : chanceAbove(-margin, 0, sigma);
+  const { sigma, use, lengths } = props.check;
+  const chance = chanceOver(props.check);
+  if (chance === null || sigma === null || !use || !based.value) return null;
   const percent = 100 * chance;
   const shown =
     percent < 0.5 ? t('app.doubt.hardly') : percent > 99.5 ? t('app.doubt.surely') : `${Math.round(percent)} %`;
   const { loads } = based.value.assessment;
-  const things = loads.from === 'plan' ? worthWeighing(loads.points, use) : [];
+  const things = loads.from === 'plan' ? worthWeighing(loads.points, use, lengths) : [];
   return { twice: kg(2 * sigma), chance: shown, things };
 });
 </script>

@@ -12,7 +12,7 @@ const route = useRoute();
 
 // The route line is wider than a phone: the post one stands at comes into sight.
 watch(
-  () => route.name,
+  () => route.path,
   () =>
     requestAnimationFrame(() =>
       document.querySelector('.post.here')?.scrollIntoView({ inline: 'center', block: 'nearest' }),
@@ -24,8 +24,7 @@ watch(
 <template>
   <template v-if="rig.view">
     <RouteLine />
-    <!-- The card and the comparison say sentences of their own. -->
-    <RigStage v-if="route.name !== 'card' && route.name !== 'compare'" :plain="route.name === 'rules'" />
+    <RigStage v-if="route.meta.stage !== 'none'" :plain="route.meta.stage === 'sentence'" />
     <RouterView />
   </template>
   <p v-else class="gone">

@@ -38,7 +38,7 @@ const router = useRouter();
 const route = useRoute();
 const arrange = useArrange();
 /** Where things are loaded the drawing is a workbench; elsewhere it is looked at. */
-const workable = computed(() => route.name === 'load' && workspace.writes === true);
+const workable = computed(() => route.meta.workbench === true && workspace.writes === true);
 watch(workable, (can) => !can && arrange.stop());
 const showPlace = (body: string, place: string) =>
   router.push({ name: 'load', params: { rig: rig.rigId }, query: { place: `${body}/${place}` } });

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
-import { stations, type StationName } from './stations.ts';
+import { posts } from './stations.ts';
 
 /** The stations as mile posts along the road, each with how far it is settled. */
 const { t } = useI18n();
@@ -13,47 +13,34 @@ const route = useRoute();
 const rig = useRig();
 const workspace = useWorkspace();
 
-const balance = computed(() => {
+const ballRight = computed((): boolean | null => {
   const target = rig.assessment && ballTarget(rig.assessment);
-  if (!target) return { text: t('app.post.noBall') };
+  if (!target) return null;
   const { from, to } = goalOf(target);
-  const inside = target.now >= from && target.now <= to;
-  return { text: t(inside ? 'app.post.ballRight' : 'app.post.ballOff') };
+  return target.now >= from && target.now <= to;
 });
-const notes = computed<Readonly<Partial<Record<StationName, { text: string; warn?: boolean }>>>>(() => {
-  const state = rig.state;
-  if (!state) return {};
-  const verdict =
-    state.over > 0
-      ? { text: t('app.post.over', { count: state.over }, state.over), warn: true }
-      : state.undecided > 0
-        ? { text: t('app.post.undecided', { count: state.undecided }, state.undecided) }
-        : { text: state.tight > 0 ? t('app.post.tight', { count: state.tight }, state.tight) : t('app.post.within') };
-  const slips = (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId).length;
-  return {
-    plates: { text: t('app.post.figures', { count: state.figuresRead }, state.figuresRead) },
-    load: { text: t('app.post.things', { count: state.thingsOnBoard }, state.thingsOnBoard) },
-    balance: balance.value,
-    weigh: { text: t('app.post.slips', { count: slips }, slips) },
-    verdict,
-    uprate: { text: t('app.post.uprate') },
-    papers: { text: t('app.post.papers') },
-  };
-});
+const slips = computed(() => (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId).length);
+const lines = computed(() =>
+  posts.map(({ name, post, view }) => {
+    const said = rig.state && post({ state: rig.state, slips: slips.value, ballRight: ballRight.value });
+    const { key = 'notBuilt', count = 0, warn = false } = said ?? {};
+    return { name, warn, later: view === undefined, text: t(`app.post.${key}`, { count }, count) };
+  }),
+);
 </script>
 
 <template>
   <nav class="route no-print" :aria-label="t('app.route')">
     <RouterLink
-      v-for="station in stations"
+      v-for="station in lines"
       :key="station.name"
       :to="{ name: station.name, params: { rig: route.params['rig'] } }"
       class="post"
-      :class="{ later: !station.built, warn: notes[station.name]?.warn }"
+      :class="{ later: station.later, warn: station.warn }"
       active-class="here"
     >
       <b>{{ t(`app.station.${station.name}`) }}</b>
-      <small>{{ notes[station.name]?.text ?? t('app.post.notBuilt') }}</small>
+      <small>{{ station.text }}</small>
     </RouterLink>
   </nav>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
-import { stations } from './stations.ts';
+import { posts } from './stations.ts';
 
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
@@ -9,7 +9,7 @@ const { t } = useI18n();
 <template>
   <el-dialog v-model="open" :title="t('app.keys')" width="min(460px, 94vw)">
     <dl class="keys">
-      <template v-for="station in stations" :key="station.name">
+      <template v-for="station in posts" :key="station.name">
         <dt>
           <kbd>g</kbd> <kbd>{{ station.key }}</kbd>
         </dt>

@@ -2,17 +2,7 @@ import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router'
 import NotBuilt from '../stations/later/NotBuilt.vue';
 import YardView from '../stations/yard/YardView.vue';
 import RigLayout from './RigLayout.vue';
-import { stations, type StationName } from './stations.ts';
-
-const views: Readonly<Partial<Record<StationName, RouteRecordRaw['component']>>> = {
-  plates: () => import('../stations/plates/PlatesStation.vue'),
-  load: () => import('../stations/load/LoadStation.vue'),
-  balance: () => import('../stations/balance/BalanceStation.vue'),
-  weigh: () => import('../stations/weigh/WeighStation.vue'),
-  verdict: () => import('../stations/verdict/VerdictStation.vue'),
-  uprate: () => import('../stations/uprate/UprateStation.vue'),
-  papers: () => import('../stations/papers/PapersStation.vue'),
-};
+import { stations } from './stations.ts';
 
 const routes: RouteRecordRaw[] = [
   { path: '/', name: 'yard', component: YardView },
@@ -21,17 +11,13 @@ const routes: RouteRecordRaw[] = [
     path: '/rig/:rig',
     component: RigLayout,
     redirect: (to) => ({ name: 'verdict', params: to.params }),
-    children: [
-      { path: 'rules', name: 'rules', component: () => import('../stations/rules/RulesView.vue') },
-      { path: 'compare', name: 'compare', component: () => import('../stations/compare/CompareView.vue') },
-      { path: 'card', name: 'card', component: () => import('../stations/card/RoadsideCard.vue') },
-      ...stations.map((station) => ({
-        path: station.name,
-        name: station.name,
-        component: views[station.name] ?? NotBuilt,
-        meta: { station: station.name },
-      })),
-    ],
+    children: stations.map(({ name, view = NotBuilt, meta }) => ({
+      path: name,
+      name,
+      component: view,
+      ...(view === NotBuilt ? { props: { station: name } } : {}),
+      meta,
+    })) as RouteRecordRaw[],
   },
   { path: '/:rest(.*)*', redirect: '/' },
 ];

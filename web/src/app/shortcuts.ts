@@ -3,7 +3,7 @@ import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
-import { stations } from './stations.ts';
+import { posts } from './stations.ts';
 
 const typing = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, [contenteditable]') !== null;
@@ -21,7 +21,7 @@ export function useShortcuts() {
       void router.push('/');
       return true;
     }
-    const station = stations.find((one) => one.key === key);
+    const station = posts.find((one) => one.key === key);
     if (!station || rig.rigId === null) return false;
     void router.push({ name: station.name, params: { rig: rig.rigId } });
     return true;

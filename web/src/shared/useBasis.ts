@@ -5,10 +5,8 @@ import { computed, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
+import './routeMeta.ts';
 import { useSlips } from './useSlips.ts';
-
-/** Screens on which the verdict can be drawn from something else than the plan. */
-const choosing: readonly string[] = ['verdict', 'card'];
 
 /**
  * What the verdict on this screen is drawn from: the address says it, so that a reload and a copied address keep it. On
@@ -22,7 +20,7 @@ export function useBasis() {
   const { slips } = useSlips();
   const asked = computed((): string => {
     const { from } = route.query;
-    return choosing.includes(String(route.name)) && typeof from === 'string' ? from : 'plan';
+    return route.meta.choosesBasis === true && typeof from === 'string' ? from : 'plan';
   });
   const basis = computed((): VerdictBasis => {
     if (asked.value === 'plan' || asked.value === 'corrected') return asked.value;
@@ -33,7 +31,7 @@ export function useBasis() {
   const era = computed((): string | null => {
     const { plates } = route.query;
     const known = eras.value.some(({ until }) => until === plates);
-    return choosing.includes(String(route.name)) && typeof plates === 'string' && known ? plates : null;
+    return route.meta.choosesBasis === true && typeof plates === 'string' && known ? plates : null;
   });
   const view = computed(() => (rig.view && era.value !== null ? underPlatesUntil(rig.view, era.value) : rig.view));
   const fromSlips = shallowRef<typeof verdictFrom>();

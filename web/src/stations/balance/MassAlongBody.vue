@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { segments, type Side } from '@wagonomos/core';
-import { massAlong } from '@wagonomos/core/balance';
+import { segments, type Message, type Side } from '@wagonomos/core';
+import { massAlong, massBars } from '@wagonomos/core/balance';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
@@ -14,32 +14,13 @@ const { speech } = useSpeech();
 const rig = useRig();
 const along = computed(() => (rig.assessment ? massAlong(rig.assessment.loads, props.side) : null));
 const name = computed(() => rig.view?.[props.side]?.name ?? '');
-/** Points close together stand as one bar. */
-const step = 0.25;
-const bars = computed(() => {
-  const places = new Map<number, { mass: number; names: string[] }>();
-  for (const load of along.value?.loads ?? []) {
-    if (load.origin === 'empty' || load.origin === 'basis') continue;
-    const x = Math.round(load.x / step) * step;
-    const bar = places.get(x) ?? { mass: 0, names: [] };
-    bar.mass += load.mass;
-    bar.names.push(
-      segments(load.name, speech.value)
-        .map((one) => one.text)
-        .join(''),
-    );
-    places.set(x, bar);
-  }
-  const all = [...places.keys()];
-  if (all.length === 0) return [];
-  // Also where nothing lies, so that the axis is to scale.
-  const [first, last] = [Math.min(...all, along.value?.centre ?? Infinity), Math.max(...all)];
-  const count = Math.round((last - Math.floor(first / step) * step) / step) + 1;
-  return Array.from({ length: count }, (_, at) => {
-    const x = (Math.floor(first / step) + at) * step;
-    return { x, ...(places.get(x) ?? { mass: 0, names: [] }) };
-  });
-});
+const plain = (name: Message) =>
+  segments(name, speech.value)
+    .map((one) => one.text)
+    .join('');
+const bars = computed(() =>
+  along.value ? massBars(along.value).map((bar) => ({ ...bar, names: bar.names.map(plain) })) : [],
+);
 </script>
 
 <template>

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { loadoutsOf } from '@wagonomos/core/edits';
-import { assess, loadoutDifferences, onDay, viewRig, type PlannedAssessment, type Check } from '@wagonomos/core';
+import {
+  assess,
+  ballShare,
+  loadoutDifferences,
+  onDay,
+  viewRig,
+  type PlannedAssessment,
+  type Check,
+} from '@wagonomos/core';
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -59,9 +67,8 @@ const load = (check: Check | undefined) =>
   check?.demand == null ? t('app.verdict.unknown') : checkAmount(check, check.demand, settings.massUnit, 'load');
 const differences = computed(() => loadoutDifferences(columns.value));
 const share = ({ loads }: PlannedAssessment) => {
-  const { ballLoad, trailerTotal } = loads.values;
-  if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return null;
-  return t('app.compare.percent', { share: written((100 * ballLoad.value) / trailerTotal.value, 1) });
+  const part = ballShare(loads);
+  return part === null ? null : t('app.compare.percent', { share: written(100 * part, 1) });
 };
 const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });
 const print = () => window.print();

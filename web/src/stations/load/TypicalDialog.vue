@@ -39,7 +39,7 @@ const instead = (thing: TypicalThing): string => {
 };
 const add = (thing: TypicalThing) => {
   const { mass, plusMinus } = typicalMass(thing);
-  const owned = { id: newId(), name: name(thing), mass, plusMinus };
+  const owned = { id: newId(), name: name(thing), like: thing.id, mass, plusMinus };
   const target = choiceOf(groups.value, where.value);
   workspace.edit('app.edit.addThing', (document) =>
     placeThing(

@@ -30,7 +30,12 @@ const because = (one: JudgedPackage): string => {
     const said = { deficit: excess(gain.after.deficit), unit: unit.value, limit: binds(one) };
     return t(gain.before.kind === 'over' ? 'app.uprate.stillOver' : 'app.uprate.nowOver', said);
   }
-  if (gain.usable === null) return t('app.uprate.noEnd');
+  if (gain.usable === null) {
+    const { open, tightest } = gain;
+    if (tightest?.margin === null || tightest === null) return t('app.uprate.noEnd');
+    const left = { limit: say(tightest.name), left: kg(tightest.margin), unit: unit.value };
+    return t(open === 'noPattern' ? 'app.uprate.noPatternThen' : 'app.uprate.noEndThen', left);
+  }
   if (gain.usable < -0.5) return t('app.uprate.costsCapacity', { own: kg(one.own), unit: unit.value });
   if (one.costPerKg === null) {
     return gain.usable > 0.5

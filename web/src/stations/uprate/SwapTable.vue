@@ -14,12 +14,6 @@ const { t } = useI18n();
 const { figure, money, currency } = useOffers(() => props.view);
 const shown = 10;
 
-/** By the first words of the typical thing: "Electric bicycle, battery in" is like "Two electric bicycles". */
-const isLike = (name: string, typical: string) => {
-  const [first = ''] = typical.toLowerCase().split(',');
-  return name.toLowerCase().includes(first);
-};
-
 const rows = computed(() => {
   const counts = new Map<string, number>();
   for (const { thing, count } of props.view.loadout.placements) counts.set(thing, (counts.get(thing) ?? 0) + count);
@@ -27,9 +21,7 @@ const rows = computed(() => {
     .flatMap(([id, count]) => {
       const thing = props.view.things.get(id);
       if (!thing) return [];
-      const typical = typicalThings.find(
-        (one) => one.lighter !== undefined && isLike(thing.name, t(`typical.${one.id}`)),
-      );
+      const typical = typicalThings.find(({ id: one }) => one === thing.like);
       const lighter = typical ? lighterInstead(typical) : null;
       const mass = lighter ? typicalMass(lighter.thing).mass : null;
       return [

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { assess, type Check, type RigView } from '@wagonomos/core';
+import type { Check, RigView } from '@wagonomos/core';
 import { addReading } from '@wagonomos/core/edits';
-import { threePass, type Reading, type Ticket } from '@wagonomos/core/weighing';
+import { ratedBothWays, threePass, type Reading, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { checkAmount } from '../../shared/checkAmount.ts';
@@ -48,16 +48,9 @@ const addPasses = () =>
   );
 
 /** The limits that a plate may give twice: with the bars in use and without. */
-const rated = computed(() => {
-  const { rig } = props.view;
-  const withOut = (distribution: NonNullable<typeof rig.hitch>['distribution']) =>
-    assess({ ...props.view, rig: { ...rig, hitch: { ...rig.hitch, distribution } } }).checks;
-  const [on, off] = [withOut(rig.hitch?.distribution ?? { kind: 'fraction', fraction: 1 }), withOut(undefined)];
-  return ['ball.max', 'tow.braked'].flatMap((id) => {
-    const [one, other] = [on.find((check) => check.id === id), off.find((check) => check.id === id)];
-    return one && other ? [{ name: one.name, on: limit(one), off: limit(other) }] : [];
-  });
-});
+const rated = computed(() =>
+  ratedBothWays(props.view).map(({ on, off }) => ({ name: on.name, on: limit(on), off: limit(off) })),
+);
 const limit = (check: Check) =>
   check.limit === null ? t('app.verdict.unknown') : checkAmount(check, check.limit, settings.massUnit, 'nearest');
 </script>
