@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import { caseView, vehicleOf } from '../testing/caseRig.ts';
 import { compile, type Compiled } from '../loads/compile.ts';
+import { referenceMass } from '../loads/referenceMass.ts';
 import { payload } from '../limits/payload.ts';
 
 const base = caseView({
@@ -148,5 +149,31 @@ describe('payload', () => {
     // 5 % of 3,000 kg, and no plate to take it from.
     expect(payload(compiled, 'vehicle')?.published).toEqual({ tolerance: 150, range: null });
     expect(payload(compiled, 'vehicle')?.bare).toBeNull();
+    const car = withVehicle({
+      build: 'car',
+      emptyMass: { basis: 'running-order', total: 1800, source: 'brochure' },
+    });
+    // 3 % for a car, and half a figure is none.
+    expect(payload(car, 'vehicle')?.published?.tolerance).toBeCloseTo(54, 9);
+    const half = withVehicle({
+      build: 'car',
+      emptyMass: { basis: 'running-order', frontAxle: 900, source: 'brochure' },
+    });
+    expect(payload(half, 'vehicle')?.published).toBeNull();
+  });
+});
+
+describe('the empty mass on another basis', () => {
+  it('puts back what the rule counts: all the fuel; 90 % of it and a driver; 10 litres', () => {
+    const loads = withVehicle({
+      build: 'car',
+      // 80 L of 0.75 kg/L weigh 60 kg.
+      tanks: [{ id: 'fuel', name: 'fuel', kind: 'fuel', capacityL: 80, densityKgPerL: 0.75, x: 2 }],
+      emptyMass: { basis: 'dry', frontAxle: 700, rearAxle: 600, source: 'brochure' },
+    });
+    expect(referenceMass(loads, 'kerb')).toEqual({ value: 1360, missing: [] });
+    expect(referenceMass(loads, 'runningOrder')).toEqual({ value: 1300 + 54 + 75, missing: [] });
+    expect(referenceMass(loads, 'tare')).toEqual({ value: 1307.5, missing: [] });
+    expect(referenceMass(withVehicle({ emptyMass: undefined }), 'kerb').value).toBeNull();
   });
 });

@@ -25,6 +25,8 @@ describe('what a class covers, by the plates', () => {
     ['GB', 'B', 3000, 3501, 'no'],
     ['GB', 'C1', 7500, 750, 'yes'],
     ['GB', 'C1', 7500, 751, 'no'],
+    ['GB', 'C1', 7501, null, 'no'],
+    ['DE', 'C1', 7501, null, 'no'],
     ['DE', 'B', 3500, 750, 'yes'],
     ['DE', 'B', 2000, 1500, 'yes'],
     ['DE', 'B', 2000, 1501, 'no'],

@@ -23,6 +23,7 @@ describe('speeds on the road', () => {
     ['FR', 2000, 1501, 'heavyTowing', [80, 90, 90]],
     ['IT', 2000, 1400, 'towing', [70, 70, 80]],
     ['AT', 2000, 750, 'lightTrailer', [100, 100, 100]],
+    ['AT', 2000, 751, 'towing', [80, 100, 100]],
     ['AT', 2000, 1400, 'towing', [80, 100, 100]],
     ['AT', 2200, 1400, 'heavyTowing', [70, 80, 80]],
     ['CH', 2000, 1400, 'towing', [80, null, 100]],
@@ -33,6 +34,18 @@ describe('speeds on the road', () => {
     const found = rig(country, vehicle, trailer);
     expect(found).toMatchObject({ country, as, unit: country === 'GB' ? 'mph' : 'km/h' });
     expect([found?.rural, found?.dual, found?.motorway]).toEqual(want);
+  });
+
+  it.each([
+    [3050, 'car', [60, 70, 70]],
+    [3051, 'heavy', [50, 60, 70]],
+  ])('of a van of %d kg unladen are those of a %s in Britain, whatever its plate says', (bare, as, want) => {
+    const view = caseView({
+      vehicle: { W: 3, bare: { R_front: bare - 1500, R_rear: 1500 } },
+      limits: { vehicleMax: 4000 },
+    });
+    const found = speedRule(compile(view), { country: 'GB' });
+    expect([found?.as, [found?.rural, found?.dual, found?.motorway]]).toEqual([as, want]);
   });
 
   it('are not said for Australia, nor where a plate that decides is missing', () => {

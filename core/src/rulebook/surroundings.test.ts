@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { compile } from '../loads/compile.ts';
+import { runRulebook } from './runRulebook.ts';
 import { factsIn } from './layers.ts';
 import { made, plateOf, type Made } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
@@ -97,6 +98,25 @@ describe('sanctions', () => {
   });
 });
 
+describe('the harsher German bands', () => {
+  // 8 % over: 10 euros for a light rig, 80 and a point for a heavy one.
+  const amount = (limits: Partial<Record<'vehicleMax' | 'trailerMax', number>>) => {
+    const loads = compile(made({ country: 'DE', limits }));
+    const [first] = runRulebook(loads).filter(({ margin }) => margin !== null);
+    const over = { ...first!, kind: 'legal', status: 'over', sense: 'max', limit: 1000, margin: -80 } as const;
+    return sanctions(loads, [{ ...over, quantity: 'trailerTotal', unit: undefined }])[0]?.band?.amount;
+  };
+
+  it.each([
+    [{ vehicleMax: 3000, trailerMax: 2000 }, 10],
+    [{ vehicleMax: 3000, trailerMax: 2001 }, 80],
+    [{ vehicleMax: 7500, trailerMax: 1000 }, 10],
+    [{ vehicleMax: 7501, trailerMax: 1000 }, 80],
+  ])('begin above 7,500 kg, or with a trailer above 2,000: %o', (limits, want) => {
+    expect(amount(limits)).toBe(want);
+  });
+});
+
 describe('a journey', () => {
   it('sets home and every place side by side, each once', () => {
     const rig = made({
@@ -122,6 +142,11 @@ describe('a journey', () => {
     const p1: Made = { situation: { licence: { issuer: 'AU', classes: ['auC'], novice: 'p1' } } };
     expect(speed(p1, 'NSW')).toMatchObject({ novice: 90, motorway: null });
     expect(speed(p1, 'QLD')).toBeNull();
+    const stage = (novice: 'learner' | 'p2'): Made => ({
+      situation: { licence: { issuer: 'AU', classes: ['auC'], novice } },
+    });
+    expect(speed(stage('learner'), 'NSW')).toMatchObject({ novice: 90 });
+    expect(speed(stage('p2'), 'NSW')).toMatchObject({ novice: 100 });
   });
 });
 

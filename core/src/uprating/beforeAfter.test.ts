@@ -57,6 +57,16 @@ describe('before and after a van passes 3,500 kg', () => {
     expect(both.map(({ id }) => id)).toEqual(['figure.vehicle.vehicleMax', 'figure.vehicle.rearAxleMax']);
   });
 
+  it('says what goes with a heavier car only once it is above 3,500 kg', () => {
+    const aboveCar = uprateFacts.filter(({ when, countries }) => when === 'aboveCar' && countries.includes('GB'));
+    expect(aboveCar.length).toBeGreaterThan(0);
+    const ids = (to: number) => sheet(van, setTo(to)).map(({ id }) => id);
+    for (const { id } of aboveCar) {
+      expect(ids(3500)).not.toContain(`fact.vehicle.${id}`);
+      expect(ids(3501)).toContain(`fact.vehicle.${id}`);
+    }
+  });
+
   it('says nothing of marks that are not passed, and stays quiet where nothing changes', () => {
     expect(sheet(van, setTo(3490)).some(({ id }) => id.startsWith('mark.'))).toBe(false);
     expect(sheet(van, setTo(3300)).filter(({ change }) => change !== 'same')).toEqual([]);

@@ -3,14 +3,14 @@ import type { RouteMeta, RouteRecordRaw } from 'vue-router';
 import '../shared/routeMeta.ts';
 
 /** What a mile post says of its station: a key of the catalogue with its number. */
-export interface Post {
+interface Post {
   readonly key: string;
   readonly count?: number;
   readonly warn?: boolean;
 }
 
 /** What posts are written from. */
-export interface PostFacts {
+interface PostFacts {
   readonly state: Summary;
   readonly slips: number;
   /** Whether the load on the coupling is where it should be; null: nothing is towed, or it is not known. */
