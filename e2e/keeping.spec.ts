@@ -16,49 +16,53 @@ test('shows after a reload what was there before', async ({ page }) => {
   await expect(sentence(page)).toContainText('4 kg too much');
 });
 
-test('works offline after the first visit', async ({ page, context }) => {
-  await page.goto(`${wagon}/verdict`);
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  await context.setOffline(true);
-  await page.reload();
-  await expect(sentence(page)).toContainText('rear axle of Tern wagon');
-  for (const station of ['Plates', 'Load', 'Papers']) {
-    await page.getByRole('link', { name: new RegExp(`^${station}`) }).click();
-    await expect(
-      page
-        .getByRole('heading', { level: 2 })
-        .or(page.getByRole('heading', { level: 3 }))
-        .first(),
-    ).toBeVisible();
-  }
-  await page.getByRole('link', { name: 'To the yard' }).first().click();
-  await page.getByRole('button', { name: 'New rig' }).click();
-  await expect(page.getByRole('dialog', { name: 'A new rig' })).toBeVisible();
-});
+test.describe('what is kept ahead for the road', () => {
+  test.use({ serviceWorkers: 'allow' });
 
-test('tells when a newer version waits, and changes over on the owner’s word', async ({ page }, info) => {
-  const dist = info.outputPath('dist');
-  await cp(fileURLToPath(new URL('../web/dist', import.meta.url)), dist, { recursive: true });
-  const server = createApp(dist).listen(0, '127.0.0.1');
-  await once(server, 'listening');
-  const { port } = server.address() as { port: number };
-  try {
-    await page.goto(`http://127.0.0.1:${port}/`);
+  test('works offline after the first visit', async ({ page, context }) => {
+    await page.goto(`${wagon}/verdict`);
     await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    await context.setOffline(true);
     await page.reload();
-    await expect(page.getByText('A new version waits')).toHaveCount(0);
-    await appendFile(`${dist}/sw.js`, '\n// a later build\n');
-    await page.reload();
-    await expect(page.getByRole('status').filter({ hasText: 'A new version waits' })).toBeVisible();
-    const reloaded = page.waitForEvent('load');
-    await page.getByRole('button', { name: 'Use it now' }).click();
-    await reloaded;
-    await expect(page.getByTestId('rig-card')).toHaveCount(7);
-    await expect(page.getByText('A new version waits')).toHaveCount(0);
-  } finally {
-    server.closeAllConnections();
-    server.close();
-  }
+    await expect(sentence(page)).toContainText('rear axle of Tern wagon');
+    for (const station of ['Plates', 'Load', 'Papers']) {
+      await page.getByRole('link', { name: new RegExp(`^${station}`) }).click();
+      await expect(
+        page
+          .getByRole('heading', { level: 2 })
+          .or(page.getByRole('heading', { level: 3 }))
+          .first(),
+      ).toBeVisible();
+    }
+    await page.getByRole('link', { name: 'To the yard' }).first().click();
+    await page.getByRole('button', { name: 'New rig' }).click();
+    await expect(page.getByRole('dialog', { name: 'A new rig' })).toBeVisible();
+  });
+
+  test('tells when a newer version waits, and changes over on the owner’s word', async ({ page }, info) => {
+    const dist = info.outputPath('dist');
+    await cp(fileURLToPath(new URL('../web/dist', import.meta.url)), dist, { recursive: true });
+    const server = createApp(dist).listen(0, '127.0.0.1');
+    await once(server, 'listening');
+    const { port } = server.address() as { port: number };
+    try {
+      await page.goto(`http://127.0.0.1:${port}/`);
+      await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+      await page.reload();
+      await expect(page.getByText('A new version waits')).toHaveCount(0);
+      await appendFile(`${dist}/sw.js`, '\n// a later build\n');
+      await page.reload();
+      await expect(page.getByRole('status').filter({ hasText: 'A new version waits' })).toBeVisible();
+      const reloaded = page.waitForEvent('load');
+      await page.getByRole('button', { name: 'Use it now' }).click();
+      await reloaded;
+      await expect(page.getByTestId('rig-card')).toHaveCount(7);
+      await expect(page.getByText('A new version waits')).toHaveCount(0);
+    } finally {
+      server.closeAllConnections();
+      server.close();
+    }
+  });
 });
 
 test('two tabs do not overwrite each other', async ({ page, context }) => {

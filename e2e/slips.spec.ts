@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { BlobReader, BlobWriter, TextReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
 import { kept, untilKept } from './keptStore.ts';
-import { seriousFaults, van } from './support.ts';
+import { choose, seriousFaults, van } from './support.ts';
 
 /** A picture that a browser can read: a small JPEG made in the page. */
 async function picture(page: Page, hue: number): Promise<Buffer> {
@@ -34,22 +34,8 @@ test('all slips together: creep, the plan beside the scale, before and after, a 
   await expect(page.getByTestId('scales')).toContainText('Holme Depot reads 0.9 ± 0.3 % less than Tarn Quarry');
   const between = page.getByTestId('before-after');
   await expect(between.getByRole('row', { name: /loaded differently/ })).toContainText('−108');
-  await between
-    .getByRole('combobox', { name: 'Later slip' })
-    .locator('xpath=ancestor::*[contains(@class,"el-select__wrapper")]')
-    .click();
-  await page
-    .getByRole('option', { name: /With rack and scooter/ })
-    .filter({ visible: true })
-    .click();
-  await between
-    .getByRole('combobox', { name: 'Earlier slip' })
-    .locator('xpath=ancestor::*[contains(@class,"el-select__wrapper")]')
-    .click();
-  await page
-    .getByRole('option', { name: /Before the rack/ })
-    .filter({ visible: true })
-    .click();
+  await choose(between, 'Later slip', /With rack and scooter/);
+  await choose(between, 'Earlier slip', /Before the rack/);
   await expect(between.getByRole('row', { name: /Scooter rack and frame, 2026-06-01/ })).toContainText('+44');
   expect(await seriousFaults(page)).toEqual([]);
 });

@@ -17,7 +17,20 @@ export const dropDown = (scope: Page | Locator, label: string): Locator => {
 export async function choose(scope: Page | Locator, label: string, option: string | RegExp): Promise<void> {
   const page = 'page' in scope ? scope.page() : scope;
   await dropDown(scope, label).click();
-  await page.getByRole('option', { name: option, exact: true }).filter({ visible: true }).click();
+  // Its own list: that of the drop-down before may still be on its way out.
+  const list = await scope.getByRole('combobox', { name: label, exact: true }).getAttribute('aria-controls');
+  await page
+    .locator(`[id="${list ?? ''}"]`)
+    .getByRole('option', { name: option, exact: true })
+    .click();
+}
+
+/** The same where the choice stays in sight: a person looks whether it was taken, and chooses again where it was not. */
+export async function chooseAndSee(scope: Page | Locator, label: string, option: string): Promise<void> {
+  await expect(async () => {
+    await choose(scope, label, option);
+    await expect(dropDown(scope, label)).toContainText(option, { timeout: 3000 });
+  }).toPass();
 }
 
 /** Types into a labelled field and leaves it. */

@@ -82,12 +82,16 @@ test('one step at a time: typed in, closed half-way, contradicted, mended, recon
   expect(await seriousFaults(page)).toEqual([]);
 });
 
-test('the same with the network off after the first visit', async ({ page, context }) => {
-  await page.goto(`${wagon}/weigh`);
-  await page.evaluate(async () => void (await navigator.serviceWorker.ready));
-  await context.setOffline(true);
-  await page.reload();
-  await weighing(page);
+test.describe('without the network', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('the same with the network off after the first visit', async ({ page, context }) => {
+    await page.goto(`${wagon}/weigh`);
+    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    await context.setOffline(true);
+    await page.reload();
+    await weighing(page);
+  });
 });
 
 test('a practice scale is listened to until it rests, and never taken for a real one', async ({ page }) => {

@@ -1,3 +1,4 @@
+import { tankLevel } from '../loading/tankLevel.ts';
 import { marginAfter, type Shift } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import type { Placement } from '../loading/loadout.ts';
@@ -5,7 +6,7 @@ import { mayGo, placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Place } from '../rig/equipment.ts';
 import { bandFor } from '../rulebook/ballChecks.ts';
-import { bindingKinds, type Check } from '../checks/check.ts';
+import { binds, type Check } from '../checks/check.ts';
 import { influenceAt } from '../statics/row.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { Assessment } from '../verdict/assess.ts';
@@ -108,7 +109,7 @@ function judged({ loads, checks }: Assessment, target: BallTarget, candidate: Ca
   const ball = change('ballLoad');
   const after = target.now + ball;
   const breaks = checks.find((check) => {
-    if (!bindingKinds.includes(check.kind) || check.margin === null) return false;
+    if (!binds(check) || check.margin === null) return false;
     const left = marginAfter(check, shifts) ?? check.margin;
     const own = check.place ? roomTaken(check, candidate) : 0;
     return left - own < -1e-6 && left - own < check.margin - 1e-6;
@@ -138,7 +139,7 @@ const candidates = (view: RigView): readonly Candidate[] => [...tankCandidates(v
 function tankCandidates(view: RigView): readonly Candidate[] {
   return placedBodies(view).flatMap(({ body, side, offset }) =>
     body.tanks.flatMap((tank): readonly Candidate[] => {
-      const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+      const level = tankLevel(view.loadout, body.id, tank.id);
       if (side !== 'trailer' || offset === null || tank.x === undefined || tank.kind === 'gas') return [];
       const x = offset + tank.x;
       return [0, 0.5, 1].flatMap((fraction): readonly Candidate[] => {

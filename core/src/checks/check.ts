@@ -13,7 +13,10 @@ import type { Row } from '../statics/row.ts';
 export type CheckKind = 'legal' | 'maker' | 'guidance' | 'permit';
 
 /** The kinds whose excess is a fault of the rig. */
-export const bindingKinds: readonly CheckKind[] = ['legal', 'maker'];
+const bindingKinds: readonly CheckKind[] = ['legal', 'maker'];
+
+/** Whether an excess would be a fault of the rig: law and makers' limits; advice and permits never bind. */
+export const binds = ({ kind }: Pick<Check, 'kind'>): boolean => bindingKinds.includes(kind);
 
 export type CheckStatus = 'within' | 'tight' | 'over' | 'unknown' | 'notApplicable';
 
@@ -112,3 +115,7 @@ export const mayBreakLaw = (check: Check): boolean =>
 /** Whether its margin is kg of something on board, so that margins can be set side by side. */
 export const comparesLoad = ({ quantity, unit }: Check): boolean =>
   unit === undefined && quantity !== 'plated' && quantity !== 'answer' && quantity !== 'counted';
+
+/** A check that binds, is about something on board, and whose margin is known: what runs out when more is loaded. */
+export const bindsLoad = (check: Check): check is Check & { readonly margin: number } =>
+  binds(check) && comparesLoad(check) && check.margin !== null;

@@ -3,6 +3,7 @@
  * (planned or weighed), every check of its rulebook, the sentence they come to and the arithmetic behind each number. All that
  * nearly every screen needs; what is asked on fewer screens stands in an entry of its own.
  */
+export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare } from '../loads/ballShare.ts';
 export { checkGroups, type Check, type CheckStatus } from '../checks/check.ts';
 export { viewRig } from '../document/viewRig.ts';
@@ -59,7 +60,7 @@ export { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
 export { ruleList } from '../rulebook/ruleList.ts';
 export { sanctions, type Sanction } from '../rulebook/sanctions.ts';
 export { nearThresholds, type NearThreshold } from '../rulebook/thresholds.ts';
-export { countries, type Country } from '../situation/countries.ts';
+export { countries, isBritish, type Country } from '../situation/countries.ts';
 export { classesOf, licenceCodes, testPeriods, type Licence } from '../situation/licence.ts';
 export { localDay } from '../situation/localDay.ts';
 export {

@@ -1,3 +1,4 @@
+import { axleLimits, axleLoad } from './onAxle.ts';
 import { ballShare } from '../loads/ballShare.ts';
 import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
@@ -38,9 +39,9 @@ export function chains(loads: Loads): readonly Chain[] {
     ['trailer', 'trailerTotal', trailer ? trailerParts(loads) : []],
     ['towing', 'trailerTotal', vehicle && trailer ? towingParts(loads) : []],
     ['ball', 'ballLoad', trailer ? partsFrom(loads, 'ballMax', ['vehicle', 'trailer']) : []],
-    ['frontAxle', 'frontAxle', axleParts(loads, 'front', 'frontAxleMax')],
-    ['rearAxle', vehicle?.geometry.tagAxle ? 'driveAxle' : 'rearAxle', axleParts(loads, 'rear', 'rearAxleMax')],
-    ['tagAxle', 'tagAxle', vehicle?.geometry.tagAxle ? axleParts(loads, 'tag', 'tagAxleMax') : []],
+    ['frontAxle', 'frontAxle', axleParts(loads, 'front')],
+    ['rearAxle', axleLoad(loads.view, 'rear'), axleParts(loads, 'rear')],
+    ['tagAxle', 'tagAxle', vehicle?.geometry.tagAxle ? axleParts(loads, 'tag') : []],
   ];
   return all
     .filter(([, , parts]) => parts.length > 0)
@@ -122,8 +123,8 @@ function dValueParts(loads: Loads): ChainPart[] {
 }
 
 /** A powered axle: its plate and what stands between it and the road. */
-const axleParts = (loads: Loads, axle: GearAxle, limit: LimitName): ChainPart[] => [
-  ...partsFrom(loads, limit, ['vehicle']),
+const axleParts = (loads: Loads, axle: GearAxle): ChainPart[] => [
+  ...partsFrom(loads, axleLimits[axle], ['vehicle']),
   ...gearParts(loads, 'vehicle', axle),
 ];
 

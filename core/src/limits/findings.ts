@@ -1,3 +1,5 @@
+import { axlePlates } from './axlePlates.ts';
+import { axleLimits } from './onAxle.ts';
 import type { Loads } from '../loads/loads.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import type { Body } from '../rig/body.ts';
@@ -49,10 +51,8 @@ const finding = (
 function axlesAgainstTotal(loads: Loads, body: Body): readonly Finding[] {
   if (body.kind !== 'vehicle') return [];
   const total = lowest(loads, body, 'vehicleMax');
-  const axles = ['frontAxleMax', 'rearAxleMax', ...(body.geometry.tagAxle ? ['tagAxleMax' as const] : [])] as const;
-  const values = axles.map((limit) => lowest(loads, body, limit));
-  if (total === null || values.includes(null)) return [];
-  const sum = values.reduce<number>((all, value) => all + (value ?? 0), 0);
+  const sum = axlePlates(loads.view, body);
+  if (total === null || sum === null) return [];
   return sum < total - massTolerance
     ? [finding(body, 'axlesBelowTotal', 'question', { sum: kg(sum), total: kg(total) })]
     : [];
@@ -78,12 +78,11 @@ function statedMasses(loads: Loads, body: Body): readonly Finding[] {
 
 function tyresAgainstPlates(loads: Loads, body: Body): readonly Finding[] {
   if (body.kind === 'camper') return [];
-  const plates = { front: 'frontAxleMax', rear: 'rearAxleMax', tag: 'tagAxleMax', trailer: 'trailerAxlesMax' } as const;
   return (body.gear ?? []).flatMap((gear) => {
     const axle = message(`gearAxle.${gear.axle}`);
     const twinned = gear.twinned ?? false;
     const tyres = gear.loadIndex === undefined ? null : tyreCapacity(gear.loadIndex, twinned, gear.wheels);
-    const plate = lowest(loads, body, plates[gear.axle]);
+    const plate = lowest(loads, body, axleLimits[gear.axle]);
     const weak =
       tyres && plate !== null && tyres.capacity < plate - massTolerance
         ? [finding(body, 'tyresBelowPlate', 'warning', { axle, capacity: kg(tyres.capacity), plate: kg(plate) })]

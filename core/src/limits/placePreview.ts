@@ -2,7 +2,7 @@ import { marginAfter, type Shift } from './shift.ts';
 import type { PlaceRoom } from './roomInPlaces.ts';
 import type { Thing } from '../loading/loadout.ts';
 import { mayGo } from '../loading/placed.ts';
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { binds, comparesLoad, type Check } from '../checks/check.ts';
 
 /** A thing in the hand: how heavy, and where it is taken from; left out: from home. */
 export interface InHand {
@@ -39,7 +39,7 @@ export function placePreviews(
   checks: readonly Check[],
   inHand: InHand,
 ): readonly PlacePreview[] {
-  const limits = checks.filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check));
+  const limits = checks.filter((check) => binds(check) && comparesLoad(check));
   const source = inHand.from && rooms.find((room) => isPlace(room, inHand.from));
   const lean = inHand.lean ?? 0;
   return rooms.map((room) => {

@@ -1,4 +1,4 @@
-import { bindingKinds, type Check } from '../checks/check.ts';
+import { binds, type Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { influenceAt, type Row } from '../statics/row.ts';
 
@@ -32,7 +32,7 @@ export function roomAt(checks: readonly Check[], side: Side, x: number): Room {
   let most = Infinity;
   let binding: Check | null = null;
   for (const check of checks) {
-    if (!bindingKinds.includes(check.kind) || check.margin === null || !check.use) continue;
+    if (!binds(check) || check.margin === null || !check.use) continue;
     const range = checkRange(check, side, x);
     if (!range) return { kind: 'none', binding: check };
     if (range.least > least) [least, leastBy] = [range.least, check];

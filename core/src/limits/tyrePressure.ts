@@ -1,3 +1,4 @@
+import { axleLoad } from './onAxle.ts';
 import type { Loads } from '../loads/loads.ts';
 import type { Body } from '../rig/body.ts';
 import type { GearAxle } from '../rig/runningGear.ts';
@@ -13,12 +14,10 @@ export type TyrePressure =
   | { readonly from: 'overloaded'; readonly load: number; readonly capacity: number }
   | { readonly from: 'unknown' };
 
-const loadOn = { front: 'frontAxle', rear: 'rearAxle', tag: 'tagAxle', trailer: 'trailerAxles' } as const;
-
 /** The maker's table goes before the wall; nothing is interpolated in it, and what is beyond it is not read off it. */
 export function tyrePressure(loads: Loads, body: Body, axle: GearAxle): TyrePressure {
   const gear = 'gear' in body ? body.gear?.find((one) => one.axle === axle) : undefined;
-  const load = loads.values[axle === 'rear' && loads.view.vehicle?.geometry.tagAxle ? 'driveAxle' : loadOn[axle]];
+  const load = loads.values[axleLoad(loads.view, axle)];
   if (!gear || load.kind !== 'known') return { from: 'unknown' };
   const { loadIndex, twinned = false, wheels, pressureKpa, ratedPressureKpa, pressureTable = [] } = gear;
   const low = (kPa: number) => (pressureKpa === undefined ? null : pressureKpa < kPa);

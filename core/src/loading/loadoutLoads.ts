@@ -1,3 +1,4 @@
+import { tankLevel } from './tankLevel.ts';
 import { message, verbatim } from '../messages/message.ts';
 import { waterDensity } from '../rig/bareMass.ts';
 import type { Body, Vehicle } from '../rig/body.ts';
@@ -125,8 +126,7 @@ export function tankContents(tank: Tank, fraction: number): number | null {
 function tankLoads(view: RigView, body: Body): { loads: PointLoad[]; missing: Missing[] } {
   const missing: Missing[] = [];
   const loads = body.tanks.flatMap((tank): PointLoad[] => {
-    const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id);
-    const contents = tankContents(tank, level?.fraction ?? 0);
+    const contents = tankContents(tank, tankLevel(view.loadout, body.id, tank.id));
     const name = verbatim(tank.name);
     if (contents === null) {
       missing.push({ code: 'contents', body: body.id, bodyName: body.name, item: tank.id, name });

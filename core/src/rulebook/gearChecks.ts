@@ -1,21 +1,14 @@
+import { axleLoad } from '../limits/onAxle.ts';
 import type { Loads } from '../loads/loads.ts';
 import { tyreCapacity, tyreReserve } from '../limits/tyreCapacity.ts';
 import { message, type Message } from '../messages/message.ts';
-import type { GearAxle, RunningGear } from '../rig/runningGear.ts';
+import type { RunningGear } from '../rig/runningGear.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import type { QuantityName } from '../statics/rigRows.ts';
 import type { Check } from '../checks/check.ts';
 import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
 import { factsFor } from './context.ts';
 import { judgedAs, newCheck } from '../checks/newCheck.ts';
 import type { RuleId } from '../checks/ruleFacts.ts';
-
-const quantities: Readonly<Record<GearAxle, QuantityName>> = {
-  front: 'frontAxle',
-  rear: 'rearAxle',
-  tag: 'tagAxle',
-  trailer: 'trailerAxles',
-};
 
 /** Tyres, wheels and springs of every axle somebody has described, against the load on it. */
 export function gearChecks(loads: Loads): readonly Check[] {
@@ -50,7 +43,7 @@ function gearCheck(
   notes: readonly Message[],
 ): readonly Check[] {
   const facts = factsFor(loads, side, rule);
-  const quantity = gearQuantity(loads, gear.axle);
+  const quantity = axleLoad(loads.view, gear.axle);
   const demand = loads.values[quantity];
   if (!facts || demand.kind === 'absent') return [];
   const check = newCheck(loads, {
@@ -67,6 +60,3 @@ function gearCheck(
   });
   return [judgedAs(check, judgeMost(loads, demand, givenLimit(limit)), { notes })];
 }
-
-const gearQuantity = (loads: Loads, axle: GearAxle): QuantityName =>
-  axle === 'rear' && loads.view.vehicle?.geometry.tagAxle ? 'driveAxle' : quantities[axle];

@@ -1,4 +1,4 @@
-import type { Country } from '../situation/countries.ts';
+import { britishCountries, continentCountries, unionCountries, type Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
 import type { Confidence } from '../checks/check.ts';
 
@@ -19,8 +19,8 @@ export interface InformationFacts {
 }
 
 const au = ['AU'] as const;
-const uk = ['GB', 'GB-NIR'] as const;
-const union = ['DE', 'FR', 'IT', 'ES', 'NL', 'AT'] as const;
+const uk = britishCountries;
+const union = unionCountries;
 
 const there = (
   id: string,
@@ -66,6 +66,6 @@ export const information: readonly InformationFacts[] = [
   there('nlTolls', ['NL'], 'motorhome', 'nlVehicleRules', 'low'),
   there('atToll', ['AT'], 'heavyVehicle', 'atTolls', 'medium'),
   there('chCharge', ['CH'], 'heavyVehicle', 'chTolls', 'medium'),
-  there('euPlates', [...union, 'CH'], 'always', 'euNationalLaw', 'high'),
+  there('euPlates', continentCountries, 'always', 'euNationalLaw', 'high'),
   atHome('euLicenceToCome', union, 'licenceGap', 'euLicenceToCome', 'low'),
 ];

@@ -1,3 +1,4 @@
+import { isBritish } from '../situation/countries.ts';
 import { platedLimit } from '../rig/plated.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Loads } from '../loads/loads.ts';
@@ -55,7 +56,6 @@ function help(licence: Licence, masses: LicensedMasses): readonly Message[] {
   ];
 }
 
-const british: readonly Licence['issuer'][] = ['GB', 'GB-NIR'];
 const withoutC1 = (licence: Licence): Licence => ({
   ...licence,
   tested: undefined,
@@ -64,7 +64,7 @@ const withoutC1 = (licence: Licence): Licence => ({
 
 /** British C1 ends at 70 unless renewed: said to whoever relies on it and is near, or of unknown age. */
 function ageNotes(licence: Licence, masses: LicensedMasses): readonly Message[] {
-  if (!british.includes(licence.issuer) || licenceCover(withoutC1(licence), masses) === 'yes') return [];
+  if (!isBritish(licence.issuer) || licenceCover(withoutC1(licence), masses) === 'yes') return [];
   if (licence.age !== undefined && licence.age < c1EndsAt - 2) return [];
   return [message('licence.endsAt', { age: c1EndsAt })];
 }

@@ -1,6 +1,6 @@
 import type { Loads } from '../loads/loads.ts';
 import type { Licence } from '../situation/licence.ts';
-import type { Country } from '../situation/countries.ts';
+import { isBritish, type Country } from '../situation/countries.ts';
 import type { AustralianState, Jurisdiction } from '../situation/situation.ts';
 import type { Confidence } from '../checks/check.ts';
 import { plated } from './context.ts';
@@ -37,7 +37,7 @@ export function speedRule(loads: Loads, place: Jurisdiction): SpeedRule | null {
   const mass = plated(loads, 'vehicleMax', ['vehicle']).value;
   const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : 0;
   if (mass === null || towed === null) return null;
-  const british = country === 'GB' || country === 'GB-NIR';
+  const british = isBritish(country);
   const bare = british ? bareMass(loads) : null;
   const heavy = british ? bare === null || bare > unladenCar : mass > carMass;
   const as = lineFor(country, heavy, mass, towed, trailer !== undefined);

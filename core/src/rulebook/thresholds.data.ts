@@ -1,5 +1,5 @@
 import type { LimitName } from '../rig/limitNames.ts';
-import type { Country } from '../situation/countries.ts';
+import { britishCountries, continentCountries, type Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
 import type { Confidence } from '../checks/check.ts';
 
@@ -26,9 +26,8 @@ export interface ThresholdFacts {
 }
 
 const au = ['AU'] as const;
-const uk = ['GB', 'GB-NIR'] as const;
-const union = ['DE', 'FR', 'IT', 'ES', 'NL', 'AT'] as const;
-const continent = [...union, 'CH'] as const;
+const uk = britishCountries;
+const continent = continentCountries;
 
 /** From general knowledge, each with its confidence; not yet checked against the texts. */
 export const thresholds: readonly ThresholdFacts[] = [

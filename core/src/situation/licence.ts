@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { countryField } from './countries.ts';
+import { countryField, isBritish } from './countries.ts';
 
 /** Classes of licence by their letters; Australian ones are marked, since their C is a car. */
 const licenceClasses = ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE', 'auC', 'auLR', 'auMR', 'auHR'] as const;
@@ -35,8 +35,6 @@ export interface LicensedMasses {
 
 /** `check`: there is a rule that may cover it, not known well enough to say so. */
 export type Cover = 'yes' | 'no' | 'check';
-
-const isBritish = (issuer: Licence['issuer']): boolean => issuer === 'GB' || issuer === 'GB-NIR';
 
 /** The classes somebody may be asked for, by who issues them, smallest first. */
 export const classesOf = (issuer: Licence['issuer']): readonly LicenceClass[] => {

@@ -1,4 +1,4 @@
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { bindsLoad, type Check } from '../checks/check.ts';
 import { growth, type PatternItem } from './usableGain.ts';
 
 /** A limit with how much more of the owner's load it leaves room for, kg; less than nothing: over by so much. */
@@ -17,7 +17,7 @@ const hardlyTouched = 20;
 export function inTheWay(checks: readonly Check[], pattern: readonly PatternItem[]): readonly InTheWay[] {
   const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
   return checks
-    .filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null && check.use)
+    .filter((check) => bindsLoad(check) && check.use !== null)
     .flatMap((check): readonly InTheWay[] => {
       const one = growth([check], pattern);
       if (one.kind === 'over') return [{ check, room: -one.deficit }];

@@ -1,6 +1,6 @@
 import { marginAfter, type Shift } from '../limits/shift.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import { platedLimit } from '../rig/plated.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import type { PatternItem } from './usableGain.ts';
@@ -44,7 +44,7 @@ export function fullTrailer(
     more,
     ballLoad: ball.kind === 'known' && onBall !== null ? ball.value + onBall : null,
     over: checks
-      .filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check))
+      .filter((check) => binds(check) && comparesLoad(check))
       .flatMap((check) => {
         const left = marginAfter(check, shifts);
         return left !== null && left < -1e-6 ? [{ check, by: -left }] : [];

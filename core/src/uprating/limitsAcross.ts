@@ -1,4 +1,4 @@
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { bindsLoad, type Check } from '../checks/check.ts';
 
 /** One way the rig is or was loaded: a loadout, or a slip. */
 export interface LimitColumn {
@@ -19,14 +19,7 @@ const nearShare = 0.2;
 
 /** The limits that are over or near in any of the columns, the tightest first. */
 export function limitsAcross(columns: readonly LimitColumn[]): readonly LimitRow[] {
-  const counted = columns.map(
-    ({ checks }) =>
-      new Map(
-        checks
-          .filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null)
-          .map((check) => [check.id, check]),
-      ),
-  );
+  const counted = columns.map(({ checks }) => new Map(checks.filter(bindsLoad).map((check) => [check.id, check])));
   const ids = new Set(counted.flatMap((column) => [...column.keys()]));
   return [...ids]
     .flatMap((id): readonly LimitRow[] => {

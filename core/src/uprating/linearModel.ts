@@ -1,5 +1,5 @@
 import { lossPerKg } from '../limits/roomAt.ts';
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import { bodyPlates } from './applyPackage.ts';
 import type { PatternItem } from './usableGain.ts';
@@ -44,8 +44,7 @@ export function linearModel(
 ): readonly LinearCheck[] {
   return checks.flatMap((check): readonly LinearCheck[] => {
     const { use, margin, limit } = check;
-    if (!bindingKinds.includes(check.kind) || !comparesLoad(check) || margin === null || !use || limit === null)
-      return [];
+    if (!binds(check) || !comparesLoad(check) || margin === null || !use || limit === null) return [];
     const loss = (side: PatternItem['side'], x: number, mass: number) => mass * lossPerKg(check, use, side, x);
     const lowest = Math.min(...check.figures.map(({ value }) => value));
     const plain = check.sense === 'max' && check.figures.length > 0 && Math.abs(lowest - limit) < 1e-6;

@@ -4,7 +4,7 @@ import { withoutUndefined } from '../plain/lists.ts';
 import type { Loadout, Placement } from '../loading/loadout.ts';
 import { leanOf, placedMass } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 
 /** Something that would lie on the other body instead. kg */
@@ -26,7 +26,7 @@ const mostMoves = 12;
 /** kg over, of all limits together. */
 const excess = (checks: readonly Check[]): number =>
   checks
-    .filter((check) => bindingKinds.includes(check.kind) && comparesLoad(check))
+    .filter((check) => binds(check) && comparesLoad(check))
     .reduce((sum, { margin }) => sum + Math.max(0, -(margin ?? 0)), 0);
 
 /**

@@ -1,3 +1,5 @@
+import { axlePlates } from '../limits/axlePlates.ts';
+import { axleLimits } from '../limits/onAxle.ts';
 import { chains, type Chain, type ChainName, type ChainPart } from '../limits/chains.ts';
 import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
@@ -20,11 +22,7 @@ export interface PaperReach {
 const isPlate = ({ name }: ChainPart): boolean =>
   bodyPlates.some((source) => name.key === `plateSource.${source}`) && name.key !== 'plateSource.handbook';
 
-const axleLimits = [
-  ['frontAxle', 'frontAxleMax', 'front'],
-  ['rearAxle', 'rearAxleMax', 'rear'],
-  ['tagAxle', 'tagAxleMax', 'tag'],
-] as const;
+const axles = ['front', 'rear', 'tag'] as const;
 
 /**
  * Every plate with parts behind it. A total can reach the sum of its axle plates; an axle plate what its tyres, wheels and
@@ -35,13 +33,14 @@ export function paperReach(loads: Loads): readonly PaperReach[] {
   const { view } = loads;
   const all = chains(loads);
   const chain = (name: ChainName) => all.find((one) => one.name === name);
-  const axles = view.vehicle
-    ? axleLimits.flatMap(([name, limit, axle]): readonly PaperReach[] =>
-        fromParts(limit, chain(name), gearNames(`${axle}.`, chain(name))),
-      )
+  const powered = view.vehicle
+    ? axles.flatMap((axle): readonly PaperReach[] => {
+        const own = chain(`${axle}Axle`);
+        return fromParts(axleLimits[axle], own, gearNames(`${axle}.`, own));
+      })
     : [];
   const trailer = view.trailer ? fromParts('trailerMax', chain('trailer'), trailerNames(chain('trailer'))) : [];
-  return [...totalReach(loads), ...axles, ...trailer];
+  return [...totalReach(loads), ...powered, ...trailer];
 }
 
 function totalReach({ view }: Loads): readonly PaperReach[] {
@@ -49,24 +48,13 @@ function totalReach({ view }: Loads): readonly PaperReach[] {
   if (!vehicle) return [];
   const now = platedLimit(view, 'vehicleMax', [vehicle]).value;
   if (now === null) return [];
-  const limits = [
-    'frontAxleMax',
-    'rearAxleMax',
-    ...(vehicle.geometry.tagAxle ? (['tagAxleMax'] as const) : []),
-  ] as const;
-  const values = limits.map((limit) => platedLimit(view, limit, [vehicle]).value);
-  const known = values.every((value) => value !== null);
+  const sum = axlePlates(view, vehicle);
   return [
     {
       limit: 'vehicleMax',
       now,
-      reach: known
-        ? Math.max(
-            now,
-            values.reduce<number>((sum, value) => sum + (value ?? 0), 0),
-          )
-        : null,
-      by: known ? message('uprate.axlePlates') : null,
+      reach: sum === null ? null : Math.max(now, sum),
+      by: sum === null ? null : message('uprate.axlePlates'),
       unseen: [message('uprate.part.brakes')],
     },
   ];

@@ -2,7 +2,7 @@ import { marginAfter, type Shift } from '../limits/shift.ts';
 import type { Loadout } from '../loading/loadout.ts';
 import { placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { bindsLoad, type Check } from '../checks/check.ts';
 import { massTolerance } from '../units/rounding.ts';
 import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 
@@ -31,8 +31,7 @@ interface Candidate extends Left {
   readonly shift: Shift;
 }
 
-const counts = (check: Check): boolean =>
-  bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null;
+const counts = (check: Check): boolean => bindsLoad(check);
 
 /**
  * What has to go until no limit of law or maker is exceeded: at each step the line of the loadout that mends most of what is

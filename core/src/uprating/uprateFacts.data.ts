@@ -1,5 +1,5 @@
 import type { Confidence } from '../checks/check.ts';
-import type { Country } from '../situation/countries.ts';
+import { britishCountries, continentCountries, type Country } from '../situation/countries.ts';
 
 /** When something is worth saying of a change of plates. */
 export type SaidWhen = 'always' | 'raised' | 'lowered' | 'aboveCar' | 'belowCar' | 'towing';
@@ -16,9 +16,8 @@ export interface UprateFacts {
 }
 
 const au = ['AU'] as const;
-const uk = ['GB', 'GB-NIR'] as const;
-const union = ['DE', 'FR', 'IT', 'ES', 'NL', 'AT'] as const;
-const europe = [...union, 'CH'] as const;
+const uk = britishCountries;
+const europe = continentCountries;
 const all = [...au, ...uk, ...europe] as const;
 
 type Row = readonly [

@@ -1,4 +1,4 @@
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { bindsLoad, type Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { lossPerKg } from '../limits/roomAt.ts';
 
@@ -22,9 +22,7 @@ const leastLoss = 1e-9;
 
 /** The limits a growing load can meet: those whose margin is known. */
 const counted = (checks: readonly Check[]): readonly Check[] =>
-  checks.filter(
-    (check) => bindingKinds.includes(check.kind) && comparesLoad(check) && check.margin !== null && check.use,
-  );
+  checks.filter((check) => bindsLoad(check) && check.use !== null);
 
 /**
  * Usable room for a pattern: the least over all binding checks of margin over what one whole pattern takes of it. A check that

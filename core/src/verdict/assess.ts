@@ -3,7 +3,7 @@ import type { Loads } from '../loads/loads.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Message } from '../messages/message.ts';
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { bindsLoad, type Check } from '../checks/check.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import { legality, markOf, type Mark } from './mark.ts';
 import { verdictSentence } from './sentence.ts';
@@ -47,7 +47,7 @@ export function assessed<Of extends Loads>(loads: Of, checks: readonly Check[]):
 function governingCheck(checks: readonly Check[]): Check | null {
   let least: Check | null = null;
   for (const check of checks) {
-    if (!bindingKinds.includes(check.kind) || !comparesLoad(check) || check.margin === null) continue;
+    if (!bindsLoad(check)) continue;
     if (least?.margin === null || least?.margin === undefined || check.margin < least.margin) least = check;
   }
   return least;

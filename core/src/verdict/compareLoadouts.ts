@@ -1,3 +1,4 @@
+import { tankLevel } from '../loading/tankLevel.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { placedMass } from '../loading/placed.ts';
 import { placedBodies } from '../loading/rigView.ts';
@@ -53,7 +54,7 @@ function contentsOf(view: RigView): ReadonlyMap<string, Content> {
   }
   for (const body of bodies) {
     for (const tank of body.tanks) {
-      const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+      const level = tankLevel(view.loadout, body.id, tank.id);
       const mass = tankContents(tank, level);
       if (mass !== null && mass > 0) {
         found.set(`tank ${body.id}/${tank.id}`, { kind: 'tank', name: tank.name, mass, where: body.name });

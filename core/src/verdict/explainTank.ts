@@ -1,3 +1,4 @@
+import { tankLevel } from '../loading/tankLevel.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { tankDensity } from '../loading/loadoutLoads.ts';
 import { message, verbatim } from '../messages/message.ts';
@@ -10,7 +11,7 @@ export function explainTank({ loads }: Assessment, key: string): Explanation | n
   for (const { body } of placedBodies(loads.view)) {
     const tank = body.tanks.find((one) => `${body.id}/${one.id}` === key);
     if (!tank) continue;
-    const level = loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+    const level = tankLevel(loadout, body.id, tank.id);
     const filled: Operand = { name: message('step.level'), value: level, unit: 'share' };
     const title = verbatim(tank.name);
     if (tank.kind === 'gas') return { title, steps: product(tank.contents, 'step.fullBottle', 'kg', [filled], title) };

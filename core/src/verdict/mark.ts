@@ -1,4 +1,4 @@
-import { bindingKinds, breaksLaw, mayBreakLaw, type Check } from '../checks/check.ts';
+import { binds, breaksLaw, mayBreakLaw, type Check } from '../checks/check.ts';
 
 /** `tight`: legal, with a limit inside the owner's reserve or inside what is not known for certain. */
 export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'undecided';
@@ -17,5 +17,5 @@ export function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
   if (legal === false) return 'over';
   if (checks.some((check) => check.kind === 'maker' && check.status === 'over')) return 'maker';
   if (legal === null) return 'undecided';
-  return checks.some((check) => bindingKinds.includes(check.kind) && check.status === 'tight') ? 'tight' : 'legal';
+  return checks.some((check) => binds(check) && check.status === 'tight') ? 'tight' : 'legal';
 }

@@ -1,5 +1,5 @@
 import type { Message } from '../messages/message.ts';
-import { bindingKinds, type Check } from '../checks/check.ts';
+import { binds, type Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { couplingPosition, type QuantityName } from '../statics/rigRows.ts';
 import type { Assessment } from './assess.ts';
@@ -46,7 +46,7 @@ export function pillars(assessment: Assessment): readonly Pillar[] {
 /** The check that says most about a support: over before tight before unknown, then the one with the least left. */
 function worstOf(checks: readonly Check[], quantity: QuantityName): Check | null {
   const mine = checks.filter(
-    (check) => check.quantity === quantity && bindingKinds.includes(check.kind) && check.status !== 'notApplicable',
+    (check) => check.quantity === quantity && binds(check) && check.status !== 'notApplicable',
   );
   return (
     mine.sort((a, b) => ranks[a.status] - ranks[b.status] || (a.margin ?? Infinity) - (b.margin ?? Infinity))[0] ?? null

@@ -1,4 +1,5 @@
-import { bindingKinds, comparesLoad, type Check } from '../checks/check.ts';
+import { tankLevel } from '../loading/tankLevel.ts';
+import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import { lossPerKg } from '../limits/roomAt.ts';
 import { marginAfter } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
@@ -62,7 +63,7 @@ const leastLoss = 0.01;
  */
 const keepsOthers = (checks: readonly Check[], healed: Check, { side, x }: Source, mass: number): boolean =>
   checks.every((other) => {
-    if (other.id === healed.id || (!bindingKinds.includes(other.kind) && other.rule !== 'ball.share')) return true;
+    if (other.id === healed.id || (!binds(other) && other.rule !== 'ball.share')) return true;
     if (other.margin === null) return true;
     const after = marginAfter(other, [{ side, x, mass: -mass }]) ?? other.margin;
     return after >= Math.min(0, other.margin) - massTolerance;
@@ -79,7 +80,7 @@ function sourcesOf({ loads }: Assessment): readonly Source[] {
       return [{ kind: 'takeOut', name: place.name, side, x: offset + place.x, holds }];
     });
     const tanks = body.tanks.flatMap((tank): readonly Source[] => {
-      const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+      const level = tankLevel(view.loadout, body.id, tank.id);
       const holds = tankContents(tank, level) ?? 0;
       if (tank.x === undefined || holds === 0 || tank.kind === 'fuel' || tank.kind === 'gas') return [];
       return [{ kind: 'drain', name: tank.name, side, x: offset + tank.x, holds }];

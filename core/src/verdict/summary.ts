@@ -1,5 +1,5 @@
 import { placedBodies } from '../loading/rigView.ts';
-import { bindingKinds } from '../checks/check.ts';
+import { binds } from '../checks/check.ts';
 import type { Assessment } from './assess.ts';
 
 /** How far each station is settled, for the route line. */
@@ -16,7 +16,7 @@ export interface Summary {
 export function summary({ loads, checks }: Assessment): Summary {
   const { loadout } = loads.view;
   const figures = placedBodies(loads.view).flatMap(({ body }) => body.plates.flatMap((plate) => plate.figures));
-  const ruling = checks.filter((check) => bindingKinds.includes(check.kind));
+  const ruling = checks.filter(binds);
   return {
     figuresRead: figures.length,
     undecided: checks.filter((check) => check.required && check.status === 'unknown').length,

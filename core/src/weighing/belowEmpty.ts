@@ -1,7 +1,6 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
+import { slipPicture } from './measured.ts';
 import type { Settled } from './weighedSides.ts';
 import type { Ticket } from './ticket.ts';
 import { viewThen } from './viewThen.ts';
@@ -18,8 +17,7 @@ const noticeable = 2;
 
 /** A laden reading below the empty figure puts the scale, or the papers, in doubt. */
 export function belowEmpty(view: RigView, ticket: Ticket): readonly BelowEmpty[] {
-  const planned = compile(viewThen(view, ticket));
-  const { estimate } = adjustTicket(weighingLengths(view, planned), ticket).adjustment;
+  const { planned, estimate } = slipPicture(view, ticket, viewThen(view, ticket));
   return (['vehicle', 'trailer'] as const).flatMap((side) => {
     if (!view[side] || view[side].emptyMass?.basis === 'weighed') return [];
     const own = planned.points.filter((load) => load.side === side && ['empty', 'basis'].includes(load.origin));

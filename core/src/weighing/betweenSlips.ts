@@ -1,9 +1,9 @@
-import { compile, type Compiled } from '../loads/compile.ts';
+import type { Compiled } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { verbatim, type Message } from '../messages/message.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { effectiveWheelbase } from '../statics/rigRows.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
+import { slipPicture } from './measured.ts';
 import { reconcile, type Unlisted } from './reconcile.ts';
 import type { Ticket } from './ticket.ts';
 import { bodyReach } from './unlisted.ts';
@@ -36,8 +36,11 @@ export interface BodyChange {
  */
 export function betweenSlips(view: RigView, earlier: Ticket, later: Ticket): readonly BodyChange[] {
   const known = (ticket: Ticket) => {
-    const planned = compile(viewThen(view, ticket, ({ foundBy }) => foundBy !== undefined));
-    return { planned, ...adjustTicket(weighingLengths(view, planned), ticket).adjustment };
+    return slipPicture(
+      view,
+      ticket,
+      viewThen(view, ticket, ({ foundBy }) => foundBy !== undefined),
+    );
   };
   const [before, after] = [known(earlier), known(later)];
   return (['vehicle', 'trailer'] as const).flatMap((side): readonly BodyChange[] => {

@@ -1,7 +1,6 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { adjust } from './leastSquares.ts';
-import { adjustTicket, suspects, weighingLengths } from './measured.ts';
+import { slipPicture, suspects } from './measured.ts';
 import type { Reading, Ticket } from './ticket.ts';
 
 /** A reading beside what all the others make of it. kg, one standard deviation of the difference. */
@@ -18,7 +17,7 @@ export interface Contradiction {
  * told, else every reading of the set.
  */
 export function contradictions(view: RigView, ticket: Ticket): readonly Contradiction[] {
-  const { used, adjustment } = adjustTicket(weighingLengths(view, compile(view)), ticket);
+  const { used, adjustment } = slipPicture(view, ticket);
   return suspects(adjustment).flatMap((at) => {
     const one = used[at];
     const without = one && adjust(used.filter((_, other) => other !== at)).estimate(one.of);

@@ -1,7 +1,6 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
-import { adjustTicket, quantityCombinations, weighingLengths } from './measured.ts';
+import { quantityCombinations, slipPicture } from './measured.ts';
 import type { Ticket } from './ticket.ts';
 import { byDay, viewThen } from './viewThen.ts';
 
@@ -49,10 +48,9 @@ export function guesses(view: RigView, tickets: readonly Ticket[]): readonly Gue
   return order.flatMap((ticket, at) => {
     if (!ticket.loadout) return [];
     const foundLater = new Set(order.slice(at).map(({ id }) => id));
-    const planned = compile(viewThen(view, ticket, ({ foundBy }) => foundBy !== undefined && foundLater.has(foundBy)));
-    const lengths = weighingLengths(view, planned);
+    const then = viewThen(view, ticket, ({ foundBy }) => foundBy !== undefined && foundLater.has(foundBy));
+    const { planned, lengths, estimate } = slipPicture(view, ticket, then);
     const of = quantityCombinations(lengths, planned.lengths.distribution !== undefined);
-    const { estimate } = adjustTicket(lengths, ticket).adjustment;
     return compared.flatMap((quantity): readonly Guess[] => {
       const plan = planned.values[quantity];
       const found = estimate(of[quantity]);

@@ -49,14 +49,29 @@ export function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
   return { used, adjustment: adjust(used) };
 }
 
+/** A slip beside the plan it is set against: the lengths its readings lean on, what of it was used, and what it settles. */
+export interface SlipPicture extends ReturnType<typeof adjustTicket>, Pick<Adjustment, 'estimate'> {
+  readonly planned: Compiled;
+  readonly lengths: WeighingLengths;
+}
+
+/**
+ * What a slip settles, against a plan.
+ * @param plan the rig as the slip is compared with it; left out: as it is loaded now
+ */
+export function slipPicture(view: RigView, ticket: Ticket, plan: RigView = view): SlipPicture {
+  const planned = compile(plan);
+  const lengths = weighingLengths(view, planned);
+  const adjusted = adjustTicket(lengths, ticket);
+  return { planned, lengths, ...adjusted, estimate: adjusted.adjustment.estimate };
+}
+
 /**
  * Verdict from a ticket alone: every load that its readings settle, with its ±. What they do not settle is unknown; what is
  * in a place nobody has weighed, so places and a camper's contents are not judged.
  */
 export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
-  const planned = compile(view);
-  const lengths = weighingLengths(view, planned);
-  const { used, adjustment } = adjustTicket(lengths, ticket);
+  const { planned, lengths, used, adjustment } = slipPicture(view, ticket);
   const barsOn = planned.lengths.distribution !== undefined;
   const loads = slipLoads(planned, used, adjustment, quantityCombinations(lengths, barsOn));
   const worst = suspects(adjustment);

@@ -1,3 +1,4 @@
+import { tankLevel } from '../loading/tankLevel.ts';
 import { typicalThings } from '../library/typicalThings.data.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
@@ -42,7 +43,7 @@ export function mightBe(view: RigView, found: UnlistedOn): readonly Suspect[] {
       return [suspect(found, 'fitted', part.id, part.name, mass, at(part.on?.x ?? part.off?.x), 1)];
     });
     const tanks = body.tanks.flatMap((tank): readonly Suspect[] => {
-      const level = view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+      const level = tankLevel(view.loadout, body.id, tank.id);
       const [now, full] = [tankContents(tank, level), tankContents(tank, 1)];
       if (now === null || full === null) return [];
       const most = found.mass > 0 ? full - now : -now;

@@ -1,9 +1,8 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { fewestReadings, type Possible } from './fewestReadings.ts';
 import { adjust, type Observation } from './leastSquares.ts';
-import { adjustTicket, quantityCombinations, weighingLengths } from './measured.ts';
+import { quantityCombinations, slipPicture } from './measured.ts';
 import { isSingleAxle, standOf, stands, type Stand } from './stands.ts';
 import { sigmaOn, type Ticket } from './ticket.ts';
 import { readingOf } from './weighedLoads.ts';
@@ -40,13 +39,11 @@ const worthIt = 0.8;
  * most by itself before the others; where all are settled, the one that narrows the widest ± most, if that is worth it.
  */
 export function nextReading(view: RigView, ticket: Ticket): NextReading | null {
-  const planned = compile(view);
-  const lengths = weighingLengths(view, planned);
+  const { planned, lengths, used } = slipPicture(view, ticket);
   const of = quantityCombinations(lengths, planned.lengths.distribution !== undefined);
   const names = judgedLoads.filter(
     (name) => planned.values[name].kind !== 'absent' && Object.keys(of[name]).length > 0,
   );
-  const { used } = adjustTicket(lengths, ticket);
   const known = used.map((one): Observation => ({ of: one.of, value: 0, sigma: one.sigma }));
   const taken = new Set(used.map(({ reading }) => standOf(reading)));
   const possible = stands(view).flatMap((stand): readonly (Possible & { readonly stand: Stand })[] => {

@@ -1,6 +1,5 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
+import { slipPicture } from './measured.ts';
 import type { Ticket } from './ticket.ts';
 import { byDay, viewThen } from './viewThen.ts';
 
@@ -63,8 +62,11 @@ export function scalePairs(records: readonly ScaleRecord[]): readonly ScalePair[
 
 /** The heaviest total the slip settles, beside what the plan of its day says without anything that was found by weighing. */
 function against(view: RigView, ticket: Ticket): { readonly share: number; readonly se: number } | null {
-  const planned = compile(viewThen(view, ticket, ({ foundBy }) => foundBy !== undefined));
-  const { estimate } = adjustTicket(weighingLengths(view, planned), ticket).adjustment;
+  const { planned, estimate } = slipPicture(
+    view,
+    ticket,
+    viewThen(view, ticket, ({ foundBy }) => foundBy !== undefined),
+  );
   const totals = [
     { of: { F: 1, R: 1, B: 1, G: 1 }, sides: ['vehicle', 'trailer'] },
     { of: { F: 1, R: 1 }, sides: ['vehicle'] },

@@ -1,12 +1,11 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { fullRestoration, gravity } from '../statics/distribution.ts';
 import { effectiveOverhang } from '../statics/rigRows.ts';
 import { sumOf, type Combination } from './combination.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
+import { slipPicture } from './measured.ts';
 import type { StandKey } from './stands.ts';
 import type { Ticket } from './ticket.ts';
-import { weighedLoads } from './weighedLoads.ts';
+import { weighedLoads, type WeighingLengths } from './weighedLoads.ts';
 import type { Settled } from './weighedSides.ts';
 
 /** What a setting of the bars would come to. kg; the couple in N·m. */
@@ -43,8 +42,7 @@ const barShares = [0, 0.5, 1] as const;
 /** @returns null where there is no ball coupling between two bodies */
 export function threePass(view: RigView, ticket: Ticket): ThreePass | null {
   if (!view.vehicle || !view.trailer || view.trailer.coupling === 'fifthWheel') return null;
-  const lengths = weighingLengths(view, compile(view));
-  const { estimate } = adjustTicket(lengths, ticket).adjustment;
+  const { lengths, estimate } = slipPicture(view, ticket);
   const alone = weighedLoads(lengths, { state: 'uncoupled' });
   const off = weighedLoads(lengths, { state: 'coupled' });
   const on = weighedLoads(lengths, { state: 'coupled', bars: true });
@@ -77,7 +75,7 @@ const ratio = (a: Settled, b: Settled): Settled => ({
 
 function settingsOf(
   view: RigView,
-  lengths: ReturnType<typeof weighingLengths>,
+  lengths: WeighingLengths,
   estimate: (of: Combination) => Settled | null,
   tau: Settled | null,
 ): readonly BarSetting[] {

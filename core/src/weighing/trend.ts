@@ -1,8 +1,7 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { adjustTicket, assessTicket, weighingLengths } from './measured.ts';
+import { assessTicket, slipPicture } from './measured.ts';
 import type { Ticket } from './ticket.ts';
 import { byDay, viewThen } from './viewThen.ts';
 import type { Settled } from './weighedSides.ts';
@@ -46,8 +45,7 @@ export function trend(view: RigView, tickets: readonly Ticket[]): readonly Trend
 }
 
 function emptyOf(then: RigView, ticket: Ticket): TrendPoint['empty'] {
-  const planned = compile(then);
-  const { estimate } = adjustTicket(weighingLengths(then, planned), ticket).adjustment;
+  const { planned, estimate } = slipPicture(then, ticket);
   const of = (side: Side): TrendPoint['empty'] => {
     const found = estimate(side === 'vehicle' ? { F: 1, R: 1 } : { B: 1, G: 1 });
     if (!found || !then[side]) return {};

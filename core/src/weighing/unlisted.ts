@@ -1,8 +1,7 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { effectiveWheelbase } from '../statics/rigRows.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
+import { slipPicture } from './measured.ts';
 import { reconcile, type Unlisted } from './reconcile.ts';
 import type { Ticket } from './ticket.ts';
 import { viewThen } from './viewThen.ts';
@@ -20,9 +19,7 @@ export interface UnlistedOn extends Unlisted {
  */
 export function unlistedOn(view: RigView, ticket: Ticket): readonly UnlistedOn[] {
   const then = viewThen(view, ticket);
-  const planned = compile(then);
-  const lengths = weighingLengths(view, planned);
-  const { estimate } = adjustTicket(lengths, ticket).adjustment;
+  const { planned, estimate } = slipPicture(view, ticket, then);
   const of = (
     side: Side,
     span: number | undefined,

@@ -1,7 +1,6 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { sumOf } from './combination.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
+import { slipPicture } from './measured.ts';
 import type { Ticket, WeighedPart } from './ticket.ts';
 import { rollOf, weighedLoads } from './weighedLoads.ts';
 
@@ -25,8 +24,7 @@ const noticeable = 2;
 
 /** Every axle of a slip that was read by side, left and right, in the state in which it was read. */
 export function weighedSides(view: RigView, ticket: Ticket): readonly WeighedSide[] {
-  const lengths = weighingLengths(view, compile(view));
-  const { estimate } = adjustTicket(lengths, ticket).adjustment;
+  const { lengths, estimate } = slipPicture(view, ticket);
   const seen = new Set<string>();
   return ticket.readings.flatMap((reading) => {
     if (!reading.side) return [];

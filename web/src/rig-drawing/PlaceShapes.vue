@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { displayMass, placedBodies, type Check, type RigView, type Side } from '@wagonomos/core';
+import { displayMass, placedBodies, tankLevel, type Check, type RigView, type Side } from '@wagonomos/core';
 import type { PlacePreview } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -89,7 +89,7 @@ const tanks = computed(() =>
   bodies.value.flatMap(({ side, body, offset }) =>
     body.tanks.flatMap((tank) => {
       if (tank.x === undefined) return [];
-      const level = props.view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id);
+      const share = tankLevel(props.view.loadout, body.id, tank.id);
       const tall = tank.kind === 'gas';
       const frame = box(
         side,
@@ -103,8 +103,8 @@ const tanks = computed(() =>
           key: `${body.id}/${tank.id}`,
           kind: tank.kind,
           ...frame,
-          share: level?.fraction ?? 0,
-          title: t('app.drawing.tank', { name: tank.name, share: written(100 * (level?.fraction ?? 0), 0) }),
+          share,
+          title: t('app.drawing.tank', { name: tank.name, share: written(100 * share, 0) }),
         },
       ];
     }),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { sideLoads, type WheelEnd } from '@wagonomos/core/balance';
-import { displayMass, placeContents, placedBodies, seatsIn, type Assessment } from '@wagonomos/core';
+import { displayMass, placeContents, placedBodies, seatsIn, tankLevel, type Assessment } from '@wagonomos/core';
 import type { PlacePreview } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -79,8 +79,7 @@ const tanks = computed(() =>
   parts.value
     .filter(({ list }) => list === 'tanks')
     .map((part) => {
-      const level = view.value.loadout.tankLevels.find((one) => one.body === part.body && one.tank === part.id);
-      return { part, ...box(part), share: level?.fraction ?? 0 };
+      return { part, ...box(part), share: tankLevel(view.value.loadout, part.body, part.id) };
     }),
 );
 const people = computed(() => {

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { classesOf, countries, licenceCodes, testPeriods, type Country, type Licence } from '@wagonomos/core';
+import {
+  classesOf,
+  countries,
+  isBritish,
+  licenceCodes,
+  testPeriods,
+  type Country,
+  type Licence,
+} from '@wagonomos/core';
 import { computed, useId } from 'vue';
 import { useI18n } from 'vue-i18n';
 
@@ -14,7 +22,7 @@ type Stage = (typeof stages)[number];
 type Period = (typeof testPeriods)[number];
 const classes = computed(() => (props.licence ? classesOf(props.licence.issuer) : []));
 /** Only British and Northern Irish law still asks when the test was. */
-const british = computed(() => props.licence?.issuer === 'GB' || props.licence?.issuer === 'GB-NIR');
+const british = computed(() => props.licence !== undefined && isBritish(props.licence.issuer));
 const european = computed(() => props.licence !== undefined && props.licence.issuer !== 'AU');
 
 const issue = (issuer: Country | '') => {

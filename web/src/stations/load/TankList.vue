@@ -3,6 +3,7 @@ import {
   displayMass,
   placedBodies,
   tankContents,
+  tankLevel,
   type RigView,
   type Tank,
   type TankKind,
@@ -32,8 +33,7 @@ const kinds: Readonly<Record<Body['kind'], readonly TankKind[]>> = {
   camper: ['fresh', 'grey', 'black', 'gas'],
 };
 const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
-const level = (body: Body, tank: Tank) =>
-  props.view.loadout.tankLevels.find((one) => one.body === body.id && one.tank === tank.id)?.fraction ?? 0;
+const level = (body: Body, tank: Tank) => tankLevel(props.view.loadout, body.id, tank.id);
 const holds = (body: Body, tank: Tank): string => {
   const mass = tankContents(tank, level(body, tank));
   if (mass === null) return t('app.tanks.noSize');
