@@ -51,7 +51,7 @@ describe('what the driver holds', () => {
     wrapper.getComponent(ElInputNumber).vm.$emit('change', 71);
     expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], age: 71 });
     await wrapper.setProps({ licence: { issuer: 'DE', classes: ['B'], codes: ['79'], age: 71 } });
-    wrapper.getComponent(ElInputNumber).vm.$emit('change', undefined);
+    wrapper.getComponent(ElInputNumber).vm.$emit('change', undefined, 71);
     select(wrapper, 'Codes on the licence')?.vm.$emit('change', []);
     expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], age: 71 });
     expect(wrapper.emitted('change')?.at(-2)?.[0]).toEqual({ issuer: 'DE', classes: ['B'], codes: ['79'] });
