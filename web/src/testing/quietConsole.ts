@@ -1,13 +1,12 @@
-import { afterEach, beforeEach, expect, vi } from 'vitest';
+import { afterEach, beforeEach, expect, vi, type MockInstance } from 'vitest';
 
 /** What a component warns of in a test is a fault of it, or of the test: neither passes unseen. */
+let heard: readonly MockInstance[] = [];
 beforeEach(() => {
-  for (const way of ['warn', 'error'] as const) vi.spyOn(console, way);
+  heard = [vi.spyOn(console, 'warn'), vi.spyOn(console, 'error')];
 });
 afterEach(() => {
-  for (const way of ['warn', 'error'] as const) {
-    const said = vi.mocked(console[way]).mock?.calls ?? [];
-    vi.mocked(console[way]).mockRestore?.();
-    expect(said, `console.${way}`).toEqual([]);
-  }
+  const said = heard.flatMap((one) => one.mock.calls as readonly unknown[][]);
+  for (const one of heard) one.mockRestore();
+  expect(said, 'what was said on the console').toEqual([]);
 });
