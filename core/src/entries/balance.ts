@@ -3,7 +3,8 @@
  * along a body.
  */
 export { ballAtHeight } from '../balance/ballAtHeight.ts';
-export { ballMoves, ballTarget, goalOf, type BallMove } from '../balance/ballPlan.ts';
+export { ballMoves, type BallMove } from '../balance/ballMoves.ts';
+export { ballTarget, goalOf } from '../balance/ballTarget.ts';
 export { overhangTotals, overhanging } from '../balance/overhanging.ts';
 export { sideLoads, type WheelEnd } from '../balance/sideLoads.ts';
 export { massBars } from '../balance/massBars.ts';

@@ -9,7 +9,7 @@ import { addPart, removeSeat } from '../edits/bodyEdits.ts';
 import { changeThing, placeThing, removeThing, setFittingPosition } from '../edits/loadoutEdits.ts';
 import { addTrip, removeTrip } from '../edits/tripEdits.ts';
 import { placePreviews } from '../limits/placePreview.ts';
-import { ballMoves } from '../balance/ballPlan.ts';
+import { ballMoves } from '../balance/ballMoves.ts';
 import { roomInPlaces } from '../limits/roomInPlaces.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';

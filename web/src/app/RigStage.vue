@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { pillars, type Check } from '@wagonomos/core';
-import { computed, watch } from 'vue';
+import { computed, defineAsyncComponent, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import ArrangeBench from '../rig-drawing/ArrangeBench.vue';
 import RigDrawing from '../rig-drawing/RigDrawing.vue';
 import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech } from '../shared/useSpeech.ts';
@@ -15,6 +14,8 @@ import { useWorkspace } from '../stores/workspace.ts';
 import MarginText from '../shared/MarginText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
 
+/** Only where things are loaded; fetched with that station. */
+const ArrangeBench = defineAsyncComponent(() => import('../rig-drawing/ArrangeBench.vue'));
 /** `plain`: the sentence alone, where the screen below says every figure. */
 defineProps<{ plain: boolean }>();
 const { t } = useI18n();

@@ -1,6 +1,7 @@
 import { assess } from '@wagonomos/core';
 import { platesOnce, underPlatesUntil } from '@wagonomos/core/uprating';
 import type { BasedVerdict, VerdictBasis, verdictFrom } from '@wagonomos/core/weighing';
+import { createSharedComposable } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -12,7 +13,7 @@ import { useSlips } from './useSlips.ts';
  * What the verdict on this screen is drawn from: the address says it, so that a reload and a copied address keep it. On
  * screens where the plan is worked on, it is the plan.
  */
-export function useBasis() {
+function basisHere() {
   const { t } = useI18n();
   const rig = useRig();
   const route = useRoute();
@@ -94,3 +95,6 @@ export function useBasis() {
   ]);
   return { asked, based, choices, choose, says, view, era, eraChoices, chooseEra, query };
 }
+
+/** One for all that ask on a screen: a verdict from a slip is drawn once, not once a component. */
+export const useBasis = createSharedComposable(basisHere);

@@ -5,23 +5,12 @@ import type { Placement } from '../loading/loadout.ts';
 import { mayGo, placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Place } from '../rig/equipment.ts';
-import { bandFor } from '../rulebook/ballChecks.ts';
 import { binds, type Check } from '../checks/check.ts';
 import { influenceAt } from '../statics/row.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { Assessment } from '../verdict/assess.ts';
+import { ballTarget, goalOf, type BallTarget } from './ballTarget.ts';
 import { inertiaPerKg } from './yawInertia.ts';
-
-/** Where the load on the coupling should lie, kg. */
-export interface BallTarget {
-  readonly now: number;
-  /** Of the owner's school, for today's trailer mass. */
-  readonly low: number;
-  readonly high: number;
-  /** What law asks for at least, and the lowest limit of the parts; null where there is none or it is not known. */
-  readonly legalLeast: number | null;
-  readonly most: number | null;
-}
 
 /** One thing to do. `fraction` is the level a tank would have, `to` the place a thing would go; null: it stays at home. */
 export interface BallMove {
@@ -44,22 +33,6 @@ export interface BallMove {
   readonly reaches: boolean;
   /** Breaks a limit that is kept now, or breaks one further. */
   readonly breaks: Check | null;
-}
-
-/** The band, and the limits on the coupling. null without a trailer or where the load is not known. */
-export function ballTarget({ loads, checks }: Assessment): BallTarget | null {
-  const { ballLoad, trailerTotal } = loads.values;
-  if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return null;
-  const { low, high } = bandFor(loads);
-  const least = checks.find((check) => check.rule === 'ball.min' && check.kind === 'legal');
-  const most = checks.filter((check) => check.rule === 'ball.max').map((check) => check.limit);
-  return {
-    now: ballLoad.value,
-    low: low * trailerTotal.value,
-    high: high * trailerTotal.value,
-    legalLeast: least?.limit ?? null,
-    most: most[0] ?? null,
-  };
 }
 
 /** A change of where mass lies, before it is judged. */
@@ -88,12 +61,6 @@ export function ballMoves(assessment: Assessment): readonly BallMove[] {
 
 const swings = (move: BallMove): boolean => move.inertia > noticeable;
 const effort = (move: BallMove): number => Math.abs(move.ball);
-
-/** The middle of what band and limits leave; where they leave nothing, the limits go first. */
-export function goalOf({ low, high, legalLeast, most }: BallTarget): { readonly from: number; readonly to: number } {
-  const to = Math.min(high, most ?? Infinity);
-  return { from: Math.min(Math.max(low, legalLeast ?? 0), to), to };
-}
 
 function judged({ loads, checks }: Assessment, target: BallTarget, candidate: Candidate): BallMove {
   const { shifts, ...said } = candidate;
