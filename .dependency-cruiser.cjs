@@ -63,7 +63,7 @@ module.exports = {
         dependencyTypesNot: ['core'],
         pathNot: [
           '^core/src',
-          '^node_modules/(zod|jsonc-parser|date-fns|ml-matrix|papaparse|@types/papaparse)/',
+          '^node_modules/(zod|jsonc-parser|date-fns|mutative|ml-matrix|papaparse|@types/papaparse)/',
           '^node_modules/(vitest|fast-check)/',
           '^examples/',
           '^docs/',

@@ -1,7 +1,8 @@
 import type { Workspace } from '../document/workspace.ts';
 import type { Alternative } from '../uprating/alternatives.ts';
 import { loadoutIds } from './variantEdits.ts';
-import { inList, withoutUndefined } from '../plain/lists.ts';
+import { withoutUndefined } from '../plain/lists.ts';
+import { edited, entryOf, put } from './draft.ts';
 
 /**
  * Keeps an alternative: as another loadout of the rig and in hand from now on; lighter things beside the old ones; with a
@@ -30,29 +31,19 @@ export function keepAlternative(
     body: trailer && one.body === view.trailer?.id ? trailer.id : one.body,
   }));
   const loadout = { ...view.loadout, id: loadoutId, name, placements };
-  const kept: Workspace = {
-    ...workspace,
-    things: [...workspace.things, ...lighter],
-    loadouts: [...workspace.loadouts, loadout],
-  };
   const rig = workspace.rigs.find((one) => one.id === rigId);
-  if (trailer && rig) {
-    const own = { id: newId(), name, trailer: trailer.id, loadout: loadoutId, variants: undefined };
-    const towing = withoutUndefined({ ...rig, ...own });
-    return {
-      workspace: { ...kept, bodies: [...kept.bodies, trailer], rigs: [...kept.rigs, towing] },
-      rig: towing.id,
-    };
-  }
-  return {
-    workspace: {
-      ...kept,
-      rigs: inList(kept.rigs, rigId, (one) => ({
-        ...one,
-        loadout: loadoutId,
-        variants: [...loadoutIds(one), loadoutId],
-      })),
-    },
-    rig: rigId,
-  };
+  const towing =
+    trailer && rig
+      ? withoutUndefined({ ...rig, id: newId(), name, trailer: trailer.id, loadout: loadoutId, variants: undefined })
+      : null;
+  const kept = edited(workspace, ({ things, loadouts, bodies, rigs }) => {
+    things.push(...lighter);
+    loadouts.push(loadout);
+    const one = entryOf(rigs, rigId);
+    if (trailer && towing) {
+      bodies.push(trailer);
+      rigs.push(towing);
+    } else if (one) put(one, { loadout: loadoutId, variants: [...loadoutIds(one), loadoutId] });
+  });
+  return { workspace: kept, rig: towing?.id ?? rigId };
 }

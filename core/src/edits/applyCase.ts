@@ -8,7 +8,8 @@ import { applyPackage, bodyPlates, placePackages } from '../uprating/applyPackag
 import { caseProgress } from '../uprating/caseProgress.ts';
 import type { NewFigure } from '../uprating/newFigures.ts';
 import type { UprateCase } from '../uprating/uprateCase.ts';
-import { inList, withoutUndefined } from '../plain/lists.ts';
+import { withoutUndefined } from '../plain/lists.ts';
+import { edited, entryOf } from './draft.ts';
 
 /**
  * Makes the new plates those of the rig: only with certificate, entry and plate recorded and every figure read off the plate.
@@ -35,11 +36,11 @@ export function applyCase(workspace: Workspace, id: string, day: string, newId: 
       ),
     ];
   });
-  return {
-    ...workspace,
-    bodies: workspace.bodies.map((body) => changed.find((other) => other.id === body.id) ?? body),
-    cases: inList(workspace.cases, id, (entry) => ({ ...entry, applied: day })),
-  };
+  return edited(workspace, ({ bodies, cases }) => {
+    for (const body of changed) bodies[workspace.bodies.findIndex((other) => other.id === body.id)] = body;
+    const entry = entryOf(cases, id);
+    if (entry) entry.applied = day;
+  });
 }
 
 function withNewPlates(

@@ -5,25 +5,22 @@ import type { CamperGeometry, TrailerGeometry, VehicleGeometry } from '../rig/ge
 import type { Condition, Figure, Plate } from '../rig/plate.ts';
 import { conditionFor } from '../plates/fieldCondition.ts';
 import type { FormField } from '../plates/plateForm.ts';
-import { inList, without, withoutUndefined, type Listed } from '../plain/lists.ts';
+import { withoutUndefined, type Listed } from '../plain/lists.ts';
+import { edited, entryOf, put, without } from './draft.ts';
 
-/** Replaces one body by what `change` makes of it. */
-export const changeBody = (workspace: Workspace, id: string, change: (body: Body) => Body): Workspace => ({
-  ...workspace,
-  bodies: inList(workspace.bodies, id, change),
-});
+/** Changes one body; an unknown one changes nothing. */
+export const inBody = (workspace: Workspace, id: string, change: (body: Body) => void): Workspace =>
+  edited(workspace, ({ bodies }) => {
+    const body = entryOf(bodies, id);
+    if (body) change(body);
+  });
 
 /** A field given as undefined is taken away: the figure is unknown again. */
 export const setGeometry = (
   workspace: Workspace,
   id: string,
   patch: Partial<VehicleGeometry> | Partial<TrailerGeometry> | Partial<CamperGeometry>,
-): Workspace =>
-  changeBody(
-    workspace,
-    id,
-    (body) => ({ ...body, geometry: withoutUndefined({ ...body.geometry, ...patch }) }) as Body,
-  );
+): Workspace => inBody(workspace, id, ({ geometry }) => put(geometry, patch as Partial<typeof geometry>));
 
 /** How well a length is known, ± m; undefined: taken as exact. */
 export const setLengthDoubt = (
@@ -32,11 +29,10 @@ export const setLengthDoubt = (
   length: 'wheelbase' | 'couplingOverhang' | 'pinOverhang' | 'tagOffset' | 'axlePosition',
   plusMinus: number | undefined,
 ): Workspace =>
-  changeBody(workspace, id, (body) => {
-    const known = 'plusMinus' in body.geometry ? body.geometry.plusMinus : undefined;
-    const doubts = withoutUndefined({ ...known, [length]: plusMinus });
-    const geometry = { ...body.geometry, plusMinus: Object.keys(doubts).length > 0 ? doubts : undefined };
-    return { ...body, geometry: withoutUndefined(geometry) } as Body;
+  inBody(workspace, id, (body) => {
+    const geometry = body.geometry as VehicleGeometry & TrailerGeometry;
+    const doubts = withoutUndefined({ ...geometry.plusMinus, [length]: plusMinus });
+    put(geometry, { plusMinus: Object.keys(doubts).length > 0 ? doubts : undefined });
   });
 
 /** Changes the empty figure; a body that has none yet starts one. */
@@ -45,9 +41,9 @@ export const setEmptyMass = (
   id: string,
   patch: Partial<VehicleEmptyMass> | Partial<TrailerEmptyMass> | Partial<CamperEmptyMass>,
 ): Workspace =>
-  changeBody(workspace, id, (body) => {
+  inBody(workspace, id, (body) => {
     const start = { source: 'other' as const, basis: body.kind === 'vehicle' ? 'kerb' : 'dry' };
-    return { ...body, emptyMass: withoutUndefined({ ...start, ...body.emptyMass, ...patch }) } as Body;
+    body.emptyMass = withoutUndefined({ ...start, ...body.emptyMass, ...patch }) as typeof body.emptyMass;
   });
 
 /** Writes a figure on a field of a plate, or wipes it off when `figure` is null. Conditions said of it stay. */
@@ -61,16 +57,11 @@ export const setFigure = (
   changePlate(workspace, bodyId, plateId, (plate) => {
     const { limit, variant } = field;
     const isIt = (one: Figure) => one.limit === limit && conditionFor(one) === variant;
-    if (!figure) return { ...plate, figures: plate.figures.filter((one) => !isIt(one)) };
     const known = plate.figures.find(isIt);
     const conditions: Condition[] = variant ? [{ kind: variant, met: 'unknown' }] : [];
-    const entry: Figure = known
-      ? { ...known, ...figure }
-      : { limit, ...figure, ...(conditions.length > 0 ? { conditions } : {}) };
-    return {
-      ...plate,
-      figures: known ? plate.figures.map((one) => (isIt(one) ? entry : one)) : [...plate.figures, entry],
-    };
+    if (!figure) plate.figures = plate.figures.filter((one) => !isIt(one));
+    else if (known) put(known, figure);
+    else plate.figures.push({ limit, ...figure, ...(conditions.length > 0 ? { conditions } : {}) });
   });
 
 /** Says under which conditions a figure holds; none left means it always does. */
@@ -81,28 +72,28 @@ export const setConditions = (
   field: Pick<FormField, 'limit' | 'variant'>,
   conditions: readonly Condition[],
 ): Workspace =>
-  changePlate(workspace, bodyId, plateId, (plate) => ({
-    ...plate,
-    figures: plate.figures.map((one) =>
-      one.limit === field.limit && conditionFor(one) === field.variant
-        ? withoutUndefined({ ...one, conditions: conditions.length > 0 ? [...conditions] : undefined })
-        : one,
-    ),
-  }));
+  changePlate(workspace, bodyId, plateId, ({ figures }) => {
+    const it = figures.filter((one) => one.limit === field.limit && conditionFor(one) === field.variant);
+    for (const one of it) put(one, { conditions: conditions.length > 0 ? [...conditions] : undefined });
+  });
 
 const changePlate = (
   workspace: Workspace,
   bodyId: string,
   plateId: string,
-  change: (plate: Plate) => Plate,
-): Workspace => changeBody(workspace, bodyId, (body) => ({ ...body, plates: inList(body.plates, plateId, change) }));
+  change: (plate: Plate) => void,
+): Workspace =>
+  inBody(workspace, bodyId, ({ plates }) => {
+    const plate = entryOf(plates, plateId);
+    if (plate) change(plate);
+  });
 
 type PartList = 'plates' | 'places' | 'tanks' | 'fitted';
 type Part<L extends PartList> = Body[L][number];
 
 /** Puts a place, tank or fitted part at the end of its list on a body; an unknown body changes nothing. */
 export const addPart = <L extends PartList>(workspace: Workspace, bodyId: string, list: L, part: Part<L>): Workspace =>
-  changeBody(workspace, bodyId, (body) => ({ ...body, [list]: [...body[list], part] }));
+  inBody(workspace, bodyId, (body) => void (body[list] as Part<L>[]).push(part));
 
 /** Patches a place, tank or fitted part; a field given as undefined is taken away. */
 export const changePart = <L extends PartList>(
@@ -112,74 +103,60 @@ export const changePart = <L extends PartList>(
   partId: string,
   patch: Partial<Part<L>>,
 ): Workspace =>
-  changeBody(workspace, bodyId, (body) => ({
-    ...body,
-    [list]: inList<Listed>(body[list], partId, (part) => withoutUndefined({ ...part, ...patch })),
-  }));
+  inBody(workspace, bodyId, (body) => {
+    const part = entryOf(body[list] as Part<L>[], partId);
+    if (part) put(part, patch);
+  });
 
 /** Takes a part away, and with it what the loadouts say of it: the things in a place go home. */
 export function removePart(workspace: Workspace, bodyId: string, list: PartList, partId: string): Workspace {
-  const rest = changeBody(workspace, bodyId, (body) => ({ ...body, [list]: without<Listed>(body[list], partId) }));
-  return {
-    ...rest,
-    loadouts: rest.loadouts.map((loadout) => ({
-      ...loadout,
-      placements:
-        list === 'places'
-          ? loadout.placements.filter((one) => one.body !== bodyId || one.place !== partId)
-          : loadout.placements,
-      tankLevels:
-        list === 'tanks'
-          ? loadout.tankLevels.filter((one) => one.body !== bodyId || one.tank !== partId)
-          : loadout.tankLevels,
-    })),
-  };
+  return edited(workspace, ({ bodies, loadouts }) => {
+    const body = entryOf(bodies, bodyId);
+    if (body) put(body, { [list]: without<Listed>(body[list], (one) => one.id === partId) });
+    for (const loadout of loadouts) {
+      if (list === 'places') {
+        loadout.placements = without(loadout.placements, (one) => one.body === bodyId && one.place === partId);
+      } else if (list === 'tanks') {
+        loadout.tankLevels = without(loadout.tankLevels, (one) => one.body === bodyId && one.tank === partId);
+      }
+    }
+  });
 }
 
 /** Gives a body another name. */
 export const renameBody = (workspace: Workspace, id: string, name: string): Workspace =>
-  changeBody(workspace, id, (body) => ({ ...body, name }));
+  inBody(workspace, id, (body) => {
+    body.name = name;
+  });
 
 type Seat = Vehicle['seats'][number];
 
 /** Puts a seat at the end of the list of a vehicle. */
 export const addSeat = (workspace: Workspace, vehicleId: string, seat: Seat): Workspace =>
-  changeSeats(workspace, vehicleId, (seats) => [...seats, seat]);
+  inVehicle(workspace, vehicleId, ({ seats }) => void seats.push(seat));
 
 /** A field given as undefined is taken away: nobody knows where the seat is. */
 export const setSeat = (workspace: Workspace, vehicleId: string, seatId: string, patch: Partial<Seat>): Workspace =>
-  changeSeats(workspace, vehicleId, (seats) =>
-    inList(seats, seatId, (seat) => withoutUndefined({ ...seat, ...patch })),
-  );
+  inVehicle(workspace, vehicleId, ({ seats }) => {
+    const seat = entryOf(seats, seatId);
+    if (seat) put(seat, patch);
+  });
 
 /** Takes a seat out; whoever sat there is still on board and has no seat. */
 export function removeSeat(workspace: Workspace, vehicleId: string, seatId: string): Workspace {
-  const rest = changeBody(
-    changeSeats(workspace, vehicleId, (seats) => without(seats, seatId)),
-    vehicleId,
-    (body) => ({
-      ...body,
-      fitted: body.fitted.map((part) => (part.seat === seatId ? withoutUndefined({ ...part, seat: undefined }) : part)),
-    }),
-  );
-  const using = new Set(rest.rigs.filter((rig) => rig.vehicle === vehicleId).map((rig) => rig.loadout));
-  return {
-    ...rest,
-    loadouts: rest.loadouts.map((loadout) =>
-      using.has(loadout.id)
-        ? {
-            ...loadout,
-            crew: loadout.crew.map((one) =>
-              one.seat === seatId ? withoutUndefined({ ...one, seat: undefined }) : one,
-            ),
-          }
-        : loadout,
-    ),
-  };
+  const using = new Set(workspace.rigs.filter((rig) => rig.vehicle === vehicleId).map((rig) => rig.loadout));
+  return edited(workspace, ({ bodies, loadouts }) => {
+    const vehicle = entryOf(bodies, vehicleId);
+    if (vehicle?.kind === 'vehicle') vehicle.seats = without(vehicle.seats, (one) => one.id === seatId);
+    const sat = loadouts.filter(({ id }) => using.has(id)).flatMap(({ crew }) => crew);
+    for (const one of [...(vehicle?.fitted ?? []), ...sat]) if (one.seat === seatId) put(one, { seat: undefined });
+  });
 }
 
-const changeSeats = (workspace: Workspace, vehicleId: string, change: (seats: readonly Seat[]) => Seat[]): Workspace =>
-  changeBody(workspace, vehicleId, (body) => (body.kind === 'vehicle' ? { ...body, seats: change(body.seats) } : body));
+const inVehicle = (workspace: Workspace, id: string, change: (vehicle: Vehicle) => void): Workspace =>
+  inBody(workspace, id, (body) => {
+    if (body.kind === 'vehicle') change(body);
+  });
 
 /** Simple facts of a body: brakes, coupling, what is present, how many berths, what its empty figure contains. */
 export type BodyFacts = {
@@ -201,4 +178,4 @@ type TrailerFact =
 
 /** A fact given as undefined is taken away. */
 export const setFacts = (workspace: Workspace, id: string, facts: BodyFacts): Workspace =>
-  changeBody(workspace, id, (body) => withoutUndefined({ ...body, ...facts }));
+  inBody(workspace, id, (body) => put<object>(body, facts));

@@ -1,7 +1,7 @@
 import type { Workspace } from '../document/workspace.ts';
 import type { GearAxle, RunningGear } from '../rig/runningGear.ts';
-import { changeBody } from './bodyEdits.ts';
-import { withoutUndefined } from '../plain/lists.ts';
+import { inBody } from './bodyEdits.ts';
+import { put, without } from './draft.ts';
 
 /** Changes the running gear of one axle, which starts with `fresh` where nothing was known; null forgets it. */
 export const setGear = (
@@ -11,11 +11,16 @@ export const setGear = (
   patch: Partial<Omit<RunningGear, 'id' | 'axle'>> | null,
   fresh: RunningGear,
 ): Workspace =>
-  changeBody(workspace, bodyId, (body) => {
-    if (body.kind === 'camper') return body;
+  inBody(workspace, bodyId, (body) => {
+    if (body.kind === 'camper') return;
     const list = body.gear ?? [];
-    if (!patch) return { ...body, gear: list.filter((one) => one.axle !== axle) };
+    if (!patch) {
+      body.gear = without(list, (one) => one.axle === axle);
+      return;
+    }
     const known = list.find((one) => one.axle === axle);
-    const next = withoutUndefined({ ...(known ?? fresh), ...patch, axle });
-    return { ...body, gear: known ? list.map((one) => (one.axle === axle ? next : one)) : [...list, next] };
+    if (!known) list.push({ ...fresh, axle });
+    const gear = known ?? list.at(-1);
+    if (gear) put(gear, patch);
+    body.gear = list;
   });

@@ -2,24 +2,25 @@ import type { Ticket } from '../weighing/ticket.ts';
 import { removeEntries } from '../document/referenceTable.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
-import { inList, without, withoutUndefined } from '../plain/lists.ts';
+import { withoutUndefined } from '../plain/lists.ts';
+import { edited, entryOf, put, without } from './draft.ts';
 
-const changeLoadout = (workspace: Workspace, id: string, change: (loadout: Loadout) => Loadout): Workspace => ({
-  ...workspace,
-  loadouts: inList(workspace.loadouts, id, change),
-});
+const inLoadout = (workspace: Workspace, id: string, change: (loadout: Loadout) => void): Workspace =>
+  edited(workspace, ({ loadouts }) => {
+    const loadout = entryOf(loadouts, id);
+    if (loadout) change(loadout);
+  });
 
 /** Puts a thing on the list of what is owned; it is at home until a loadout places it. */
-export const addThing = (workspace: Workspace, thing: Thing): Workspace => ({
-  ...workspace,
-  things: [...workspace.things, thing],
-});
+export const addThing = (workspace: Workspace, thing: Thing): Workspace =>
+  edited(workspace, ({ things }) => void things.push(thing));
 
 /** Changes what is known of a thing, kg and m; a field given as undefined is taken away. */
-export const changeThing = (workspace: Workspace, id: string, patch: Partial<Omit<Thing, 'id'>>): Workspace => ({
-  ...workspace,
-  things: inList(workspace.things, id, (thing) => withoutUndefined({ ...thing, ...patch })),
-});
+export const changeThing = (workspace: Workspace, id: string, patch: Partial<Omit<Thing, 'id'>>): Workspace =>
+  edited(workspace, ({ things }) => {
+    const thing = entryOf(things, id);
+    if (thing) put(thing, patch);
+  });
 
 /**
  * Gives a thing away for good: out of the inventory, every loadout and every trip. A slip that it stood on keeps it as it
@@ -29,10 +30,13 @@ export function removeThing(workspace: Workspace, id: string): Workspace {
   const thing = workspace.things.find((one) => one.id === id);
   const wasOn = ({ loadout, gone }: Ticket) =>
     loadout?.placements.some((one) => one.thing === id) && !gone?.some((one) => one.id === id);
-  const tickets = workspace.tickets.map((ticket) =>
-    thing && wasOn(ticket) ? { ...ticket, gone: [...(ticket.gone ?? []), thing] } : ticket,
-  );
-  return removeEntries({ ...workspace, tickets }, { things: new Set([id]) });
+  const kept = edited(workspace, (draft) => {
+    workspace.tickets.forEach((ticket, at) => {
+      const slip = draft.tickets[at];
+      if (thing && slip && wasOn(ticket)) slip.gone = [...(ticket.gone ?? []), thing];
+    });
+  });
+  return removeEntries(kept, { things: new Set([id]) });
 }
 
 /** Puts a thing in a place of this loadout, wherever it was before, as wet and as turned as it was; null takes it home. */
@@ -42,12 +46,13 @@ export const placeThing = (
   thing: string,
   where: Omit<Placement, 'thing'> | null,
 ): Workspace =>
-  changeLoadout(workspace, loadoutId, (loadout) => {
-    const at = loadout.placements.findIndex((one) => one.thing === thing);
-    const others = loadout.placements.filter((one) => one.thing !== thing);
-    const lies = where && lying(loadout.placements[at], { thing, ...where });
+  inLoadout(workspace, loadoutId, (loadout) => {
+    const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.placements ?? [];
+    const at = before.findIndex((one) => one.thing === thing);
+    const others = before.filter((one) => one.thing !== thing);
+    const lies = where && lying(before[at], { thing, ...where });
     if (lies) others.splice(at < 0 ? others.length : at, 0, lies);
-    return { ...loadout, placements: others };
+    loadout.placements = others;
   });
 
 /** How a thing lies that is put somewhere: as wet and as turned as it was. */
@@ -56,7 +61,7 @@ export const lying = (before: Placement | undefined, now: Placement): Placement 
 
 /** Takes somebody along in a loadout; kg. */
 export const addCrew = (workspace: Workspace, loadoutId: string, member: CrewMember): Workspace =>
-  changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: [...loadout.crew, member] }));
+  inLoadout(workspace, loadoutId, ({ crew }) => void crew.push(member));
 
 /** Changes what is known of somebody on board; a field given as undefined is taken away. */
 export const changeCrew = (
@@ -65,14 +70,16 @@ export const changeCrew = (
   id: string,
   patch: Partial<Omit<CrewMember, 'id'>>,
 ): Workspace =>
-  changeLoadout(workspace, loadoutId, (loadout) => ({
-    ...loadout,
-    crew: inList(loadout.crew, id, (member) => withoutUndefined({ ...member, ...patch })),
-  }));
+  inLoadout(workspace, loadoutId, ({ crew }) => {
+    const member = entryOf(crew, id);
+    if (member) put(member, patch);
+  });
 
 /** Leaves somebody at home in this loadout. */
 export const removeCrew = (workspace: Workspace, loadoutId: string, id: string): Workspace =>
-  changeLoadout(workspace, loadoutId, (loadout) => ({ ...loadout, crew: without(loadout.crew, id) }));
+  inLoadout(workspace, loadoutId, (loadout) => {
+    loadout.crew = without(loadout.crew, (one) => one.id === id);
+  });
 
 /** Puts a moving part of a body into one of its positions. */
 export const setFittingPosition = (
@@ -82,13 +89,10 @@ export const setFittingPosition = (
   fitting: string,
   position: string,
 ): Workspace =>
-  changeLoadout(workspace, loadoutId, (loadout) => ({
-    ...loadout,
-    fittingPositions: [
-      ...(loadout.fittingPositions ?? []).filter((one) => one.body !== body || one.fitting !== fitting),
-      { body, fitting, position },
-    ],
-  }));
+  inLoadout(workspace, loadoutId, (loadout) => {
+    const others = without(loadout.fittingPositions ?? [], (one) => one.body === body && one.fitting === fitting);
+    loadout.fittingPositions = [...others, { body, fitting, position }];
+  });
 
 /** @param fraction 0 empty to 1 full */
 export const setTankLevel = (
@@ -98,10 +102,7 @@ export const setTankLevel = (
   tank: string,
   fraction: number,
 ): Workspace =>
-  changeLoadout(workspace, loadoutId, (loadout) => ({
-    ...loadout,
-    tankLevels: [
-      ...loadout.tankLevels.filter((one) => one.body !== body || one.tank !== tank),
-      { body, tank, fraction: Math.min(1, Math.max(0, fraction)) },
-    ],
-  }));
+  inLoadout(workspace, loadoutId, (loadout) => {
+    const others = without(loadout.tankLevels, (one) => one.body === body && one.tank === tank);
+    loadout.tankLevels = [...others, { body, tank, fraction: Math.min(1, Math.max(0, fraction)) }];
+  });

@@ -1,6 +1,6 @@
 import type { Workspace } from '../document/workspace.ts';
 import type { TableRow } from '../entry/thingTable.ts';
-import { inList } from '../plain/lists.ts';
+import { edited, entryOf } from './draft.ts';
 import { lying } from './loadoutEdits.ts';
 
 /**
@@ -28,9 +28,9 @@ export function takeRows(
     if (!spot) placed.delete(id);
     else placed.set(id, lying(placed.get(id), { ...spot, thing: id, count }));
   }
-  return {
-    ...workspace,
-    things: [...things.values()],
-    loadouts: inList(workspace.loadouts, loadoutId, (loadout) => ({ ...loadout, placements: [...placed.values()] })),
-  };
+  return edited(workspace, (draft) => {
+    draft.things = [...things.values()];
+    const loadout = entryOf(draft.loadouts, loadoutId);
+    if (loadout) loadout.placements = [...placed.values()];
+  });
 }

@@ -1,7 +1,8 @@
 import type { Workspace } from '../document/workspace.ts';
 import type { Loadout } from '../loading/loadout.ts';
 import type { Rig } from '../rig/rig.ts';
-import { inList, without } from '../plain/lists.ts';
+import { edited, entryOf, put, without } from './draft.ts';
+import { inRig } from './rigEdits.ts';
 
 /** The ids of all the ways to load a rig, in the owner's order. */
 export const loadoutIds = ({ loadout, variants }: Pick<Rig, 'loadout' | 'variants'>): readonly string[] =>
@@ -11,31 +12,31 @@ export const loadoutIds = ({ loadout, variants }: Pick<Rig, 'loadout' | 'variant
 export const loadoutsOf = (workspace: Workspace, rig: Rig): readonly Loadout[] =>
   loadoutIds(rig).flatMap((id) => workspace.loadouts.find((one) => one.id === id) ?? []);
 
-const changeRig = (workspace: Workspace, rigId: string, change: (rig: Rig) => Rig): Workspace => ({
-  ...workspace,
-  rigs: inList(workspace.rigs, rigId, change),
-});
-
 /** Another way to load the rig, to the letter like the one in hand, and in hand from now on. */
 export function copyLoadout(workspace: Workspace, rigId: string, id: string, name: string): Workspace {
   const rig = workspace.rigs.find((one) => one.id === rigId);
   const from = workspace.loadouts.find((one) => one.id === rig?.loadout);
   if (!rig || !from) return workspace;
-  const copied = { ...workspace, loadouts: [...workspace.loadouts, { ...structuredClone(from), id, name }] };
-  return changeRig(copied, rigId, (one) => ({ ...one, loadout: id, variants: [...loadoutIds(one), id] }));
+  return edited(workspace, ({ loadouts, rigs }) => {
+    loadouts.push({ ...structuredClone(from), id, name });
+    const one = entryOf(rigs, rigId);
+    if (one) put(one, { loadout: id, variants: [...loadoutIds(rig), id] });
+  });
 }
 
 /** Gives a way to load a rig another name. */
-export const renameLoadout = (workspace: Workspace, id: string, name: string): Workspace => ({
-  ...workspace,
-  loadouts: inList(workspace.loadouts, id, (loadout) => ({ ...loadout, name })),
-});
+export const renameLoadout = (workspace: Workspace, id: string, name: string): Workspace =>
+  edited(workspace, ({ loadouts }) => {
+    const loadout = entryOf(loadouts, id);
+    if (loadout) loadout.name = name;
+  });
 
 /** Takes another of the rig's loadouts in hand. */
 export const chooseLoadout = (workspace: Workspace, rigId: string, id: string): Workspace =>
-  changeRig(workspace, rigId, (rig) =>
-    loadoutIds(rig).includes(id) ? { ...rig, loadout: id, variants: [...loadoutIds(rig)] } : rig,
-  );
+  inRig(workspace, rigId, (rig) => {
+    const ids = [...loadoutIds(rig)];
+    if (ids.includes(id)) put(rig, { loadout: id, variants: ids });
+  });
 
 /** Drops one way to load a rig; the last one stays. What another rig uses stays too. */
 export function removeLoadout(workspace: Workspace, rigId: string, id: string): Workspace {
@@ -43,11 +44,10 @@ export function removeLoadout(workspace: Workspace, rigId: string, id: string): 
   const left = rig ? loadoutIds(rig).filter((one) => one !== id) : [];
   const [first] = left;
   if (!rig || first === undefined || left.length === loadoutIds(rig).length) return workspace;
-  const dropped = changeRig(workspace, rigId, (one) => ({
-    ...one,
-    loadout: one.loadout === id ? first : one.loadout,
-    variants: left,
-  }));
-  const used = dropped.rigs.some((one) => loadoutIds(one).includes(id));
-  return used ? dropped : { ...dropped, loadouts: without(dropped.loadouts, id) };
+  const used = workspace.rigs.some((one) => one.id !== rigId && loadoutIds(one).includes(id));
+  return edited(workspace, (draft) => {
+    const one = entryOf(draft.rigs, rigId);
+    if (one) put(one, { loadout: rig.loadout === id ? first : rig.loadout, variants: left });
+    if (!used) draft.loadouts = without(draft.loadouts, (loadout) => loadout.id === id);
+  });
 }
