@@ -3,6 +3,7 @@ import { appendFile, cp, readFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Page } from '@playwright/test';
 import { createApp } from '../server/src/app.ts';
+import { untilKept } from './keptStore.ts';
 import { fill, sentence, van, wagon } from './support.ts';
 
 const gvw = (page: Page) => page.getByRole('article', { name: 'vehicle plate' }).getByLabel('GVW', { exact: true });
@@ -82,6 +83,7 @@ test('two tabs do not overwrite each other', async ({ page, context }) => {
   await second.close();
   await expect(page.getByTestId('follower')).toBeHidden();
   await gvw(page).fill('3280');
+  await untilKept(page, '3280');
   await page.reload();
   await expect(gvw(page)).toHaveValue('3280');
 });
