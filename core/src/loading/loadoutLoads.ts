@@ -2,7 +2,7 @@ import { tankLevel } from './tankLevel.ts';
 import { message, verbatim } from '../messages/message.ts';
 import { waterDensity } from '../rig/bareMass.ts';
 import type { Body, Vehicle } from '../rig/body.ts';
-import type { Fitting, Tank } from '../rig/equipment.ts';
+import type { Fitting, Place, Tank } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
 import { seatsIn } from '../rig/seatsIn.ts';
 import type { PointLoad } from '../statics/pointLoad.ts';
@@ -13,6 +13,10 @@ import type { RigView } from './rigView.ts';
 
 /** A place of length l holds its things somewhere along l: uniform, so one standard deviation is l/2/√3. */
 const placeSigma = (length: number | undefined): number => (length ?? 0) / 2 / Math.sqrt(3);
+
+/** The same with what the middle of the place may be off itself. */
+const zoneSigma = ({ length, xPlusMinus }: Pick<Place, 'length' | 'xPlusMinus'>): number =>
+  xPlusMinus === undefined ? placeSigma(length) : Math.hypot(placeSigma(length), xPlusMinus / 2);
 
 /** Parts fitted since, people, tanks and things of one body, as point loads. */
 export function loadoutLoads(view: RigView, body: Body): BodyLoads {
@@ -159,7 +163,7 @@ function thingLoads(view: RigView, body: Body): PointLoad[] {
       mass: placedMass(thing, placement),
       sigma: ((thing.plusMinus ?? 0) / 2) * placement.count,
       x: placedX(thing, placement, place),
-      sigmaX: placement.x === undefined ? Math.hypot(placeSigma(place.length), (place.xPlusMinus ?? 0) / 2) : 0,
+      sigmaX: placement.x === undefined ? zoneSigma(place) : 0,
       y: placement.y ?? place.y,
       sigmaY: placement.y === undefined ? placeSigma(place.width) : 0,
     });

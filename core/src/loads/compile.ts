@@ -127,7 +127,8 @@ function valueOf(parts: Parts, row: RowOrMissing, lengths: readonly LengthEffect
   if (missing.length > 0) return { kind: 'unknown', missing };
   const { vehicle, trailer } = parts.sums;
   const value = rowValue(row, vehicle, trailer);
-  const sigma = Math.hypot(rowSigma(row, vehicle, trailer), ...lengths.map(({ kg }) => kg));
+  const own = rowSigma(row, vehicle, trailer);
+  const sigma = lengths.length === 0 ? own : Math.hypot(own, ...lengths.map(({ kg }) => kg));
   return Number.isFinite(value) && Number.isFinite(sigma)
     ? { kind: 'known', value, sigma, row, ...(lengths.length > 0 ? { lengths } : {}) }
     : { kind: 'unknown', missing: [unreckonable(parts.view)] };

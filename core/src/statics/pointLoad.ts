@@ -54,8 +54,8 @@ export interface LoadSums {
 }
 
 /** One standard deviation of a load's moment for not knowing where it acts, kg·m. */
-export const momentSigma = ({ mass, sigmaX, sigmaMoment = 0 }: PointLoad): number =>
-  Math.hypot(mass * sigmaX, sigmaMoment);
+export const momentSigma = ({ mass, sigmaX, sigmaMoment }: PointLoad): number =>
+  sigmaMoment === undefined ? mass * sigmaX : Math.hypot(mass * sigmaX, sigmaMoment);
 
 /** Sums over the loads of one side. A load without position counts in the totals and not in the moments. */
 export function sumLoads(loads: readonly PointLoad[], side: Side): LoadSums {
