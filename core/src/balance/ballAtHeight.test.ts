@@ -46,6 +46,8 @@ describe('the load on the coupling at another height', () => {
   it('is not known before somebody looked, and says which facts are missing', () => {
     const bare = { axles: 2, axleSpread: undefined, equalises: undefined, settling: undefined };
     expect(of(bare)).toMatchObject({ kind: 'unknown', facts: ['axleSpread', 'equalises', 'settling'], missing: [] });
+    // A mass without how far it pressed the springs down says nothing of them.
+    expect(of({ ...sprung, settling: { mass: 300 } })).toMatchObject({ kind: 'unknown', facts: ['settling'] });
     const empty = { ...rig, trailer: { ...trailer, emptyMass: undefined } };
     const found = ballAtHeight(compile(empty), 0.05);
     expect(found?.kind === 'unknown' && found.missing[0]).toMatchObject({ code: 'emptyMass' });

@@ -30,14 +30,15 @@ export function ballAtHeight(loads: Loads, rise: number): BallAtHeight | null {
   if (axlePosition === undefined) facts.push('axlePosition');
   if (axleSpread === undefined) facts.push('axleSpread');
   if (equalises !== 'no') facts.push('equalises');
-  if (settling === undefined || settling.mass === 0) facts.push('settling');
+  const { mass = 0, by = 0 } = settling ?? {};
+  if (mass === 0 || by === 0) facts.push('settling');
   const known = ballLoad.kind === 'known' && trailerTotal.kind === 'known';
-  if (!known || facts.length > 0 || !settling || axlePosition === undefined || axleSpread === undefined) {
+  if (!known || facts.length > 0 || axlePosition === undefined || axleSpread === undefined) {
     return { kind: 'unknown', facts, missing };
   }
   const at = ballLoadAtHeight({
     // So many kg more on the whole group press all its axles down by the same.
-    stiffnessPerAxle: (settling.mass * gravity) / settling.by / axles,
+    stiffnessPerAxle: (mass * gravity) / by / axles,
     axles,
     spread: axleSpread,
     axlePosition,

@@ -47,7 +47,7 @@ export const trailerGeometrySchema = z.strictObject({
   /** Whether rockers or levers make the axles of the group share evenly. */
   equalises: z.enum(['yes', 'no', 'unknown']).optional(),
   /** How far so many kg more on the whole group press its springs down, m. */
-  settling: z.strictObject({ mass: massField, by: lengthField }).optional(),
+  settling: z.strictObject({ mass: massField.optional(), by: lengthField.optional() }).optional(),
 });
 
 /** Lengths of a slide-on camper, m, from its front wall rearwards. */

@@ -84,7 +84,12 @@ const doubt = (name: Doubtful, value: number | undefined) =>
   );
 /** What springs tell of their stiffness: so much more on them presses them down so far. */
 const settling = computed(() => (props.body.kind === 'trailer' ? props.body.geometry.settling : undefined));
-const usualSettling = { mass: 200, by: 0.02 };
+/** Each half as it was measured: the other stays unknown until somebody has. */
+const settle = (patch: { mass?: number | undefined; by?: number | undefined }) => {
+  const both = { ...settling.value, ...patch };
+  const known = Object.fromEntries(Object.entries(both).filter(([, value]) => value !== undefined));
+  change({ settling: Object.keys(known).length > 0 ? known : undefined }, `settling ${props.body.id}`);
+};
 const equal = ['unknown', 'yes', 'no'] as const;
 const usualTag = { offset: 0.8, driveShare: 0.6 };
 </script>
@@ -134,14 +139,13 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
             :label="t('app.geometry.settlingMass')"
             field="mass"
             :value="settling?.mass"
-            @change="(mass) => change({ settling: mass ? { ...usualSettling, ...settling, mass } : undefined })"
+            @change="(mass) => settle({ mass })"
           />
           <QuantityField
-            v-if="settling"
             :label="t('app.geometry.settlingBy')"
             field="length"
-            :value="settling.by"
-            @change="(by) => change({ settling: by ? { ...usualSettling, ...settling, by } : undefined })"
+            :value="settling?.by"
+            @change="(by) => settle({ by })"
           />
         </template>
       </template>
