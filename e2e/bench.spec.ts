@@ -1,6 +1,18 @@
 import { spawnSync } from 'node:child_process';
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { choose, dragThing, estate, fill, grip, placeIn, sentence, seriousFaults, van, wagon } from './support.ts';
+import {
+  choose,
+  dragThing,
+  estate,
+  fill,
+  grip,
+  placeIn,
+  sentence,
+  seriousFaults,
+  takeOption,
+  van,
+  wagon,
+} from './support.ts';
 
 const middle = async (target: Locator): Promise<{ x: number; y: number; width: number; height: number }> => {
   const box = await target.boundingBox();
@@ -127,7 +139,7 @@ test('from above left and right are seen, and shift when a place moves across', 
 test('ready-made places are scaled to the rig, or say which lengths they need', async ({ page }) => {
   await page.goto(`${van}/load`);
   await page.getByRole('button', { name: 'Ready-made places' }).click();
-  await page.getByRole('menuitem', { name: /Van with a bed across the rear/ }).click();
+  await takeOption(page.getByRole('menuitem', { name: /Van with a bed across the rear/ }));
   await expect(page.getByTestId('place').filter({ hasText: 'Overhead cupboards' })).toBeVisible();
   await expect(page.getByRole('button', { name: /^Overhead cupboards:/ })).toBeVisible();
   await undo(page).click();
@@ -136,7 +148,7 @@ test('ready-made places are scaled to the rig, or say which lengths they need', 
   await fill(page, 'Rear axle to tail', '');
   await page.getByRole('link', { name: /^Load/ }).click();
   await page.getByRole('button', { name: 'Ready-made places' }).click();
-  await page.getByRole('menuitem', { name: /Van with a bed across the rear/ }).click();
+  await takeOption(page.getByRole('menuitem', { name: /Van with a bed across the rear/ }));
   await expect(page.getByRole('alert')).toContainText('Rear axle to tail');
 });
 
@@ -200,7 +212,7 @@ test('a seat taken out and a part that moves change what the rig weighs and who 
   await page.goto(`${wagon}/plates`);
   await page.getByText(/^Fitted since \(3\)/).click();
   await page.getByRole('button', { name: 'A seat was taken out' }).first().click();
-  await page.getByRole('menuitem', { name: 'Second row' }).click();
+  await takeOption(page.getByRole('menuitem', { name: 'Second row' }));
   await expect(page.getByText('Nobody sits here while this stands.')).toBeVisible();
   const part = page.getByRole('group', { name: 'Taken out: Second row' });
   await fill(part, 'Taken off', '38');

@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { choose, chooseAndSee, fill, seriousFaults, sentence, van, wagon } from './support.ts';
+import { choose, fill, seriousFaults, sentence, takeOption, van, wagon } from './support.ts';
 
 async function newRig(
   page: Page,
@@ -11,8 +11,8 @@ async function newRig(
   await page.goto('/');
   await page.getByRole('button', { name: 'New rig' }).click();
   const dialog = page.getByRole('dialog', { name: 'A new rig' });
-  await chooseAndSee(dialog, 'What stands in the yard', kind);
-  await chooseAndSee(dialog, 'Registered in', country);
+  await choose(dialog, 'What stands in the yard', kind);
+  await choose(dialog, 'Registered in', country);
   for (const [label, text] of Object.entries(fields)) await fill(dialog, label, text);
   await dialog.getByRole('button', { name: 'Make it' }).click();
   await expect(dialog).toBeHidden();
@@ -20,7 +20,7 @@ async function newRig(
 const plate = (scope: Page | Locator, name: string) => scope.getByRole('article', { name, exact: true });
 async function addPlate(scope: Locator, name: string): Promise<void> {
   await scope.getByRole('button', { name: 'Add a plate' }).click();
-  await scope.page().getByRole('menuitem', { name, exact: true }).click();
+  await takeOption(scope.page().getByRole('menuitem', { name, exact: true }));
 }
 
 test('a buyer finds the part of a second-hand trailer that cannot bear its plate', async ({ page }) => {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { BlobReader, BlobWriter, TextReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
 import { kept, untilKept } from './keptStore.ts';
-import { choose, seriousFaults, van } from './support.ts';
+import { choose, seriousFaults, takeOption, van } from './support.ts';
 
 /** A picture that a browser can read: a small JPEG made in the page. */
 async function picture(page: Page, hue: number): Promise<Buffer> {
@@ -48,7 +48,7 @@ test('the verdict is drawn from plan, slip or both, says which, and its numbers 
   await expect(source).toContainText('Drawn from the plan “Scooter to the coast”, not from a weighbridge');
   const pick = async (option: RegExp) => {
     await page.locator('.drawn .el-select__wrapper').click();
-    await page.getByRole('option', { name: option }).filter({ visible: true }).click();
+    await takeOption(page.getByRole('option', { name: option }).filter({ visible: true }));
   };
   await pick(/With rack and scooter/);
   await expect(source).toContainText('Drawn from slip “With rack and scooter”');
