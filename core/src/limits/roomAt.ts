@@ -1,6 +1,6 @@
 import { binds, type Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { influenceAt, type Row } from '../statics/row.ts';
+import { leastInfluence, lossPerKg } from './shift.ts';
 
 /**
  * How much may be put at a point: `most` kg until `binding` is reached (null: nothing binds there). When a limit is
@@ -17,9 +17,6 @@ export type Room =
   /** Nothing put here brings `binding` within its limit, or what would breaks another limit first. */
   | { readonly kind: 'none'; readonly binding: Check }
   | { readonly kind: 'unknown' };
-
-/** Influence below this, kg per kg, is the dust of floating point, not a lever. */
-const leastInfluence = 1e-9;
 
 /**
  * Margin at a position: the least over all checks of margin / influence there. An influence of none or the other way
@@ -55,10 +52,6 @@ function checkRange(check: Check, side: Side, x: number): Range | null {
   if (!own || !other) return own ?? other;
   return { least: Math.min(own.least, other.least), most: Math.max(own.most, other.most) };
 }
-
-/** kg of margin used up by one kg at x. A row of a least is the margin itself, so its influence adds. */
-export const lossPerKg = (check: Check, use: Row, side: Side, x: number): number =>
-  check.sense === 'max' ? influenceAt(use, side, x) : -influenceAt(use, side, x);
 
 /** The masses that keep `margin − loss·m ≥ 0`, or null when none does. */
 function boundRange(margin: number, loss: number): Range | null {

@@ -1,6 +1,6 @@
 import type { Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { lossPerKg } from './roomAt.ts';
+import { influenceAt, type Row } from '../statics/row.ts';
 
 /** So many kg more (or, negative, less) at a point of one body. */
 export interface Shift {
@@ -9,6 +9,17 @@ export interface Shift {
   readonly x: number;
   readonly mass: number;
 }
+
+/** Influence below this, kg per kg, is the dust of floating point, not a lever. */
+export const leastInfluence = 1e-9;
+
+/** kg of margin used up by one kg at x. A row of a least is the margin itself, so its influence adds. */
+export const lossPerKg = (check: Check, use: Row, side: Side, x: number): number =>
+  check.sense === 'max' ? influenceAt(use, side, x) : -influenceAt(use, side, x);
+
+/** kg of margin used up by all these shifts together. */
+export const lossOf = (check: Check, use: Row, shifts: readonly Shift[]): number =>
+  shifts.reduce((sum, { side, x, mass }) => sum + mass * lossPerKg(check, use, side, x), 0);
 
 /**
  * A check's margin after some masses have moved: exact, since every load is linear in the masses. null where the margin is
@@ -20,6 +31,3 @@ export function marginAfter(check: Check, shifts: readonly Shift[]): number | nu
   const after = use ? margin - lossOf(check, use, shifts) : margin;
   return either ? Math.max(after, either.margin - lossOf(check, either.use, shifts)) : after;
 }
-
-const lossOf = (check: Check, use: NonNullable<Check['use']>, shifts: readonly Shift[]): number =>
-  shifts.reduce((sum, { side, x, mass }) => sum + mass * lossPerKg(check, use, side, x), 0);

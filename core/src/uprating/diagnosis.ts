@@ -1,5 +1,6 @@
 import { bindsLoad, type Check } from '../checks/check.ts';
-import { growth, type PatternItem } from './usableGain.ts';
+import type { Shift } from '../limits/shift.ts';
+import { growth } from './usableGain.ts';
 
 /** A limit with how much more of the owner's load it leaves room for, kg; less than nothing: over by so much. */
 export interface InTheWay {
@@ -14,7 +15,7 @@ const hardlyTouched = 20;
  * The limits in the way of more, the nearest first: for each by itself, how many kg of the pattern it would let on board. What
  * the pattern does not load is not in its way.
  */
-export function inTheWay(checks: readonly Check[], pattern: readonly PatternItem[]): readonly InTheWay[] {
+export function inTheWay(checks: readonly Check[], pattern: readonly Shift[]): readonly InTheWay[] {
   const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
   return checks
     .filter((check) => bindsLoad(check) && check.use !== null)

@@ -3,7 +3,6 @@ import type { RigView } from '../loading/rigView.ts';
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import { platedLimit } from '../rig/plated.ts';
 import type { Assessment } from '../verdict/assess.ts';
-import type { PatternItem } from './usableGain.ts';
 
 /** What a trailer loaded to its plate would do to car, coupling and combination. kg */
 export interface FullTrailer {
@@ -20,7 +19,7 @@ export interface FullTrailer {
 export function fullTrailer(
   view: RigView,
   { checks, loads }: Assessment,
-  pattern: readonly PatternItem[],
+  pattern: readonly Shift[],
 ): FullTrailer | null {
   const { trailer } = view;
   const total = loads.values.trailerTotal;

@@ -1,8 +1,7 @@
-import { lossPerKg } from '../limits/roomAt.ts';
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import { bodyPlates } from './applyPackage.ts';
-import type { PatternItem } from './usableGain.ts';
+import { lossOf, type Shift } from '../limits/shift.ts';
 import type { UpratePackage } from './upratePackage.ts';
 
 interface Change {
@@ -39,13 +38,12 @@ interface LinearCheck {
 export function linearModel(
   { checks }: Pick<Assessment, 'checks'>,
   packages: readonly UpratePackage[],
-  pattern: readonly PatternItem[],
+  pattern: readonly Shift[],
   alone: readonly (Pick<Assessment, 'checks'> | null)[] = [],
 ): readonly LinearCheck[] {
   return checks.flatMap((check): readonly LinearCheck[] => {
     const { use, margin, limit } = check;
     if (!binds(check) || !comparesLoad(check) || margin === null || !use || limit === null) return [];
-    const loss = (side: PatternItem['side'], x: number, mass: number) => mass * lossPerKg(check, use, side, x);
     const lowest = Math.min(...check.figures.map(({ value }) => value));
     const plain = check.sense === 'max' && check.figures.length > 0 && Math.abs(lowest - limit) < 1e-6;
     return [
@@ -65,8 +63,14 @@ export function linearModel(
               }),
             }))
           : gearPart(check.id, limit, alone),
-        own: packages.map(({ of, adds }) => adds.reduce((sum, { mass, x }) => sum + loss(of, x ?? 0, mass), 0)),
-        pattern: pattern.reduce((sum, { side, x, mass }) => sum + loss(side, x, mass), 0),
+        own: packages.map(({ of, adds }) =>
+          lossOf(
+            check,
+            use,
+            adds.map(({ mass, x }) => ({ side: of, x: x ?? 0, mass })),
+          ),
+        ),
+        pattern: lossOf(check, use, pattern),
       },
     ];
   });

@@ -8,7 +8,8 @@ import upratingCases from '../testing/cases/uprate.json' with { type: 'json' };
 import { assess } from '../verdict/assess.ts';
 import { applyPackage, applyPackages } from './applyPackage.ts';
 import { crossings } from './crossings.ts';
-import { growth, usableGain, type Growth, type PatternItem } from './usableGain.ts';
+import type { Shift } from '../limits/shift.ts';
+import { growth, usableGain, type Growth } from './usableGain.ts';
 import { costOf, upratePackageSchema, type UpratePackage } from './upratePackage.ts';
 
 type Limits = Readonly<Partial<Record<LimitName, number>>>;
@@ -68,7 +69,7 @@ describe('worked uprates', () => {
       adds: (given.adds ?? []).map(({ m, x }) => ({ mass: m, x })),
       costs: [{ kind: 'certifier', amount: given.cost, taxIncluded: true }],
     });
-    const items = pattern.map(({ body, x, m }): PatternItem => ({ side: body, x, mass: m }));
+    const items = pattern.map(({ body, x, m }): Shift => ({ side: body, x, mass: m }));
     const found = usableGain(checksOf(view), checksOf(applyPackage(view, made)), items);
     const near = (got: number | null | undefined, want: number) =>
       expect(Math.abs((got ?? NaN) - want)).toBeLessThanOrEqual(one.tolerance.abs + one.tolerance.rel * Math.abs(want));
@@ -105,9 +106,8 @@ describe('usable gain', () => {
       packageOf({}, { limits: Object.entries(by).map(([limit, up]) => ({ limit: limit as LimitName, by: up })) }),
     );
   const items = (list: readonly { x: number; mass: number }[]) =>
-    list.map((one): PatternItem => ({ side: 'vehicle', ...one }));
-  const gainOf = (by: Limits, pattern: readonly PatternItem[]) =>
-    usableGain(checksOf(view), checksOf(raised(by)), pattern);
+    list.map((one): Shift => ({ side: 'vehicle', ...one }));
+  const gainOf = (by: Limits, pattern: readonly Shift[]) => usableGain(checksOf(view), checksOf(raised(by)), pattern);
 
   it('of raised limits is never negative, and never above what any limit was raised by, along the pattern', () => {
     fc.assert(

@@ -1,13 +1,5 @@
 import { bindsLoad, type Check } from '../checks/check.ts';
-import type { Side } from '../statics/pointLoad.ts';
-import { lossPerKg } from '../limits/roomAt.ts';
-
-/** One part of what an owner puts on board in proportion: kg at a point. */
-export interface PatternItem {
-  readonly side: Side;
-  readonly x: number;
-  readonly mass: number;
-}
+import { leastInfluence, lossOf, type Shift } from '../limits/shift.ts';
 
 /** How far a load pattern can grow on top of a rig as loaded. */
 export type Growth =
@@ -18,7 +10,6 @@ export type Growth =
 
 /** Two limits this close together bind together. */
 const together = 1e-9;
-const leastLoss = 1e-9;
 
 /** The limits a growing load can meet: those whose margin is known. */
 const counted = (checks: readonly Check[]): readonly Check[] =>
@@ -28,7 +19,7 @@ const counted = (checks: readonly Check[]): readonly Check[] =>
  * Usable room for a pattern: the least over all binding checks of margin over what one whole pattern takes of it. A check that
  * the pattern leaves alone or relieves never binds.
  */
-export function growth(checks: readonly Check[], pattern: readonly PatternItem[]): Growth {
+export function growth(checks: readonly Check[], pattern: readonly Shift[]): Growth {
   const known = counted(checks);
   const over = known.filter(({ margin }) => (margin ?? 0) < 0);
   if (over.length > 0) {
@@ -45,22 +36,17 @@ export function growth(checks: readonly Check[], pattern: readonly PatternItem[]
 }
 
 /** How many patterns a check has room for; null: as many as one likes. One that holds by either of two ways takes the better. */
-function scaleOf(check: Check, pattern: readonly PatternItem[]): number | null {
+function scaleOf(check: Check, pattern: readonly Shift[]): number | null {
   const own = scaleWith(check, check.use, check.margin, pattern);
   if (!check.either || own === null) return own;
   const other = scaleWith(check, check.either.use, check.either.margin, pattern);
   return other === null ? null : Math.max(own, other);
 }
 
-function scaleWith(
-  check: Check,
-  use: Check['use'],
-  margin: number | null,
-  pattern: readonly PatternItem[],
-): number | null {
+function scaleWith(check: Check, use: Check['use'], margin: number | null, pattern: readonly Shift[]): number | null {
   if (!use || margin === null) return null;
-  const loss = pattern.reduce((sum, { side, x, mass }) => sum + mass * lossPerKg(check, use, side, x), 0);
-  return loss > leastLoss ? margin / loss : null;
+  const loss = lossOf(check, use, pattern);
+  return loss > leastInfluence ? margin / loss : null;
 }
 
 /** What a change of limits is worth: kg more of the pattern that can really be carried; null where either has no end. */
@@ -78,11 +64,7 @@ export interface UsableGain {
  * kg of the pattern that fit after less those that fitted before. Where the rig is over, before or after, the pattern cannot
  * grow at all: it counts as nothing, and the deficit says why.
  */
-export function usableGain(
-  before: readonly Check[],
-  after: readonly Check[],
-  pattern: readonly PatternItem[],
-): UsableGain {
+export function usableGain(before: readonly Check[], after: readonly Check[], pattern: readonly Shift[]): UsableGain {
   const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
   const [was, is] = [growth(before, pattern), growth(after, pattern)];
   const fits = (one: Growth) => (one.kind === 'over' ? 0 : one.scale === null ? null : one.scale * total);

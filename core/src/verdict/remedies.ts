@@ -1,6 +1,6 @@
 import { tankLevel } from '../loading/tankLevel.ts';
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
-import { lossPerKg } from '../limits/roomAt.ts';
+import { lossPerKg } from '../limits/shift.ts';
 import { marginAfter } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placedBodies } from '../loading/rigView.ts';

@@ -14,6 +14,7 @@ import {
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../shared/ChoiceField.vue';
 import DayField from '../shared/DayField.vue';
 import QuantityField from '../shared/QuantityField.vue';
 import { usePlaces } from '../shared/usePlaces.ts';
@@ -107,28 +108,21 @@ const addThrough = () => {
           @change="(date) => change({ date })"
         />
       </div>
-      <div class="row">
-        <label for="words">{{ t('app.situation.words') }}</label>
-        <el-select
-          id="words"
-          :model-value="situation.words"
-          :aria-label="t('app.situation.words')"
-          @change="change({ words: $event })"
-        >
-          <el-option v-for="region in wordRegions" :key="region" :value="region" :label="t(`app.region.${region}`)" />
-        </el-select>
-      </div>
-      <div v-if="rig.view?.trailer" class="row">
-        <label for="school">{{ t('app.situation.school') }}</label>
-        <el-select
-          id="school"
-          :model-value="situation.ballSchool"
-          :aria-label="t('app.situation.school')"
-          @change="change({ ballSchool: $event })"
-        >
-          <el-option v-for="school in ballSchools" :key="school" :value="school" :label="t(`app.school.${school}`)" />
-        </el-select>
-      </div>
+      <ChoiceField
+        shape="beside"
+        :label="t('app.situation.words')"
+        :value="situation.words"
+        :options="wordRegions.map((value) => ({ value, label: t(`app.region.${value}`) }))"
+        @change="(words) => change({ words })"
+      />
+      <ChoiceField
+        v-if="rig.view?.trailer"
+        shape="beside"
+        :label="t('app.situation.school')"
+        :value="situation.ballSchool"
+        :options="ballSchools.map((value) => ({ value, label: t(`app.school.${value}`) }))"
+        @change="(ballSchool) => change({ ballSchool })"
+      />
       <LicenceForm :licence="situation.licence" @change="(licence) => change({ licence })" />
       <div class="row">
         <QuantityField

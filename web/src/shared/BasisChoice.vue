@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
+import ChoiceField from './ChoiceField.vue';
 import { useBasis } from './useBasis.ts';
 
 /** What the verdict is drawn from, and, where plates have changed, against which it is read. */
@@ -10,16 +11,14 @@ const { asked, choices, choose, era, eraChoices, chooseEra } = useBasis();
 
 <template>
   <div class="basis no-print">
-    <label for="basis-from">{{ label }}</label>
-    <el-select id="basis-from" :model-value="asked" :aria-label="label" @change="choose">
-      <el-option v-for="one in choices" :key="one.value" :value="one.value" :label="one.label" />
-    </el-select>
-    <template v-if="eraChoices.length > 1">
-      <label for="basis-era">{{ t('app.era.label') }}</label>
-      <el-select id="basis-era" :model-value="era ?? ''" :aria-label="t('app.era.label')" @change="chooseEra">
-        <el-option v-for="one in eraChoices" :key="one.value" :value="one.value" :label="one.label" />
-      </el-select>
-    </template>
+    <ChoiceField :label="label" :value="asked" :options="choices" @change="choose" />
+    <ChoiceField
+      v-if="eraChoices.length > 1"
+      :label="t('app.era.label')"
+      :value="era ?? ''"
+      :options="eraChoices"
+      @change="chooseEra"
+    />
   </div>
 </template>
 
@@ -30,7 +29,7 @@ const { asked, choices, choose, era, eraChoices, chooseEra } = useBasis();
   gap: 4px 10px;
   align-items: center;
 }
-.el-select {
+.basis > * {
   width: min(420px, 100%);
 }
 </style>

@@ -5,6 +5,7 @@ import { standOf, stands, type Reading, type Stand, type TicketAssessment } from
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from './ChoiceField.vue';
 import DayField from './DayField.vue';
 import NameField from './NameField.vue';
 import SlipPlace from './SlipPlace.vue';
@@ -54,21 +55,13 @@ const removeAll = () => {
         :label="t('app.slip.date')"
         @change="(date) => set({ date })"
       />
-      <label class="steps">
-        <span>{{ t('app.slip.steps') }}</span>
-        <el-select
-          :model-value="ticket.graduation"
-          :aria-label="t('app.slip.steps')"
-          @change="(graduation: number) => set({ graduation })"
-        >
-          <el-option
-            v-for="step in steps"
-            :key="step"
-            :value="step"
-            :label="t('app.slip.step', { step: written(step, 1) })"
-          />
-        </el-select>
-      </label>
+      <ChoiceField
+        class="steps"
+        :label="t('app.slip.steps')"
+        :value="ticket.graduation"
+        :options="steps.map((value) => ({ value, label: t('app.slip.step', { step: written(value, 1) }) }))"
+        @change="(graduation) => set({ graduation })"
+      />
     </div>
     <SlipPlace :ticket="ticket" @change="set" />
     <p class="soft">{{ t('app.slip.hint') }}</p>

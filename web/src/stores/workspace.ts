@@ -2,30 +2,16 @@ import { emptyWorkspace, localDay, type Workspace } from '@wagonomos/core';
 import { checkEdit, mergeWorkspaces, readParsed, writeWorkspace, type FileProblem } from '@wagonomos/core/files';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type { Copies, CopyReason } from '../storage/copies.ts';
-import type { KeyValueStore } from '../storage/localStore.ts';
-import { documentKey, openKept, type MarkStore, type Opening } from '../storage/opening.ts';
-import type { Tabs } from '../storage/tabs.ts';
+import type { CopyReason } from '../storage/copies.ts';
+import { documentKey, openKept, type Opening } from '../storage/opening.ts';
 import { demoWorkspace } from './demo.ts';
 import { useDrafts } from './drafts.ts';
 import { recalled, toKeep, type Entry } from './keptHistory.ts';
+import { historyKey, keepTheirs, putDocument, type Keeping } from './keeper.ts';
+import { useSteps } from './steps.ts';
 
-const historyKey = 'history';
-const longestHistory = 500;
 /** ms of rest after which the history is kept. */
 const historyRests = 400;
-
-/** What the store stands on; stand-ins in tests. */
-export interface Keeping {
-  readonly store: KeyValueStore;
-  readonly copies: Copies;
-  readonly tabs: Tabs;
-  readonly mark: MarkStore;
-  /** Version of the app. */
-  readonly version: string;
-  readonly now: () => Date;
-  readonly pause: (ms: number) => Promise<void>;
-}
 
 /** Why an edit was not taken: the document it would have left could not be read back. */
 export type Refusal = FileProblem & { readonly code: 'invalid' };
@@ -33,8 +19,7 @@ export type Refusal = FileProblem & { readonly code: 'invalid' };
 /** The document, its history and its keeping. Everything shown is computed from it by core, never stored. */
 export const useWorkspace = defineStore('workspace', () => {
   const document = shallowRef<Workspace | null>(null);
-  const past = shallowRef<readonly Entry[]>([]);
-  const future = shallowRef<readonly Entry[]>([]);
+  const steps = useSteps();
   /** Whether this tab may change the document; undefined until the tabs have agreed who writes. */
   const writes = ref<boolean | undefined>(undefined);
   /** Whether other tabs can be told who writes. */
@@ -53,7 +38,6 @@ export const useWorkspace = defineStore('workspace', () => {
   const edits = ref(0);
 
   let keeping: Keeping | undefined;
-  let burst: string | undefined;
   /** Whether this tab has changed anything since it became the writer. */
   let touched = false;
   /** Goes up with every change: what was read meanwhile does not take its place. */
@@ -78,8 +62,8 @@ export const useWorkspace = defineStore('workspace', () => {
   const unsaved = computed(() => saveFailed.value || (!keeps.value && edits.value > 0));
   /** True where another tab writes, or nobody knows yet: things may be looked at and not be changed. */
   const follows = computed(() => writes.value !== true || locked.value);
-  const undoLabel = computed(() => (follows.value ? undefined : past.value.at(-1)?.label));
-  const redoLabel = computed(() => (follows.value ? undefined : future.value.at(-1)?.label));
+  const undoLabel = computed(() => (follows.value ? undefined : steps.undoLabel.value));
+  const redoLabel = computed(() => (follows.value ? undefined : steps.redoLabel.value));
 
   /** Reads what is kept, or starts with the demo rigs, and joins the other tabs. */
   const start = async (deps: Keeping) => {
@@ -135,10 +119,8 @@ export const useWorkspace = defineStore('workspace', () => {
     if (changes === begun) show(history.present, found.kind === 'read' ? history : null);
   };
   const show = (shown: Workspace, history: { past: readonly Entry[]; future: readonly Entry[] } | null) => {
-    past.value = history?.past ?? [];
-    future.value = history?.future ?? [];
+    steps.begin(history);
     document.value = shown;
-    settle();
   };
   /** Shows what another tab has just saved. What cannot be read here leaves what is shown. */
   const follow = async () => {
@@ -159,26 +141,6 @@ export const useWorkspace = defineStore('workspace', () => {
     void copy('day', before);
   };
 
-  /** Writes the document, making room where there is none: the history first, then old copies. */
-  const put = async (latest: Workspace): Promise<void> => {
-    if (!keeping) return;
-    const { store, copies } = keeping;
-    for (let tries = 0; ; tries += 1) {
-      try {
-        await store.set(documentKey, latest);
-        return;
-      } catch (error) {
-        const room = tries === 0 ? await store.remove(historyKey).then(() => true) : await copies.makeRoom();
-        if (!room || tries > 20) throw error;
-      }
-    }
-  };
-  /** Where tabs do not know each other: what another one has saved meanwhile is kept before it is replaced. */
-  const keepTheirs = async () => {
-    const theirs = await keeping?.store.get(documentKey);
-    if (theirs && JSON.stringify(theirs) !== lastKept) await keeping?.copies.keep(theirs, 'otherTab');
-  };
-
   /**
    * Saves after whatever is being saved now, so that the last state wins.
    * @param step a step of the history was begun: it is kept at once; more of the same step can wait a moment
@@ -192,8 +154,9 @@ export const useWorkspace = defineStore('workspace', () => {
     saving = saving
       .then(async () => {
         if (document.value !== latest) return;
-        if (!guarded.value) await keepTheirs();
-        await put(latest);
+        if (!keeping) return;
+        if (!guarded.value) await keepTheirs(keeping, lastKept);
+        await putDocument(keeping, latest);
         lastKept = guarded.value ? '' : JSON.stringify(latest);
         keeping?.mark.write({ day: localDay(keeping.now()), rigs: latest.rigs.length, version: keeping.version });
         saveFailed.value = false;
@@ -212,7 +175,7 @@ export const useWorkspace = defineStore('workspace', () => {
     historyTimer = undefined;
     const present = document.value;
     if (!present || writes.value !== true || !keeps.value || !touched) return;
-    await keeping?.store.set(historyKey, toKeep(present, past.value, future.value)).catch(() => undefined);
+    await keeping?.store.set(historyKey, toKeep(present, steps.past.value, steps.future.value)).catch(() => undefined);
   };
 
   /**
@@ -233,12 +196,7 @@ export const useWorkspace = defineStore('workspace', () => {
     }
     refusal.value = null;
     copyOfTheDay(before);
-    const step = merge === undefined || merge !== burst;
-    if (step) {
-      past.value = [...past.value.slice(1 - longestHistory), { document: before, label }];
-    }
-    burst = merge;
-    future.value = [];
+    const step = steps.note(before, label, merge);
     document.value = checked.workspace;
     edits.value += 1;
     save(step);
@@ -263,11 +221,6 @@ export const useWorkspace = defineStore('workspace', () => {
     return refused;
   };
 
-  /** Ends a run of typing: the next edit is a step of its own. */
-  const settle = () => {
-    burst = undefined;
-  };
-
   /** Opens a document beside this one or instead of it; a copy of this one is kept. @returns why it could not be */
   const takeIn = async (incoming: Workspace, how: 'beside' | 'instead'): Promise<Refusal | null> => {
     await copy(how === 'beside' ? 'merged' : 'replaced');
@@ -279,18 +232,16 @@ export const useWorkspace = defineStore('workspace', () => {
     return edit('app.edit.restore', () => from);
   };
 
-  const travel = (from: typeof past, to: typeof future) => {
-    const entry = from.value.at(-1);
-    if (!entry || !document.value || follows.value) return;
-    to.value = [...to.value, { document: document.value, label: entry.label }];
-    from.value = from.value.slice(0, -1);
-    document.value = entry.document;
+  const travel = (way: 'back' | 'on') => {
+    if (!document.value || follows.value) return;
+    const there = steps.step(way, document.value);
+    if (!there) return;
+    document.value = there;
     refusal.value = null;
-    settle();
     save(true);
   };
-  const undo = () => travel(past, future);
-  const redo = () => travel(future, past);
+  const undo = () => travel('back');
+  const redo = () => travel('on');
 
   const takeOver = () => keeping?.tabs.takeOver();
   /** What could not be read may be replaced from now on: the owner has it, or a copy is kept. */
@@ -316,7 +267,7 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Every document that undo or redo can bring back. */
   const documents = (): readonly Workspace[] => [
     ...(document.value ? [document.value] : []),
-    ...[...past.value, ...future.value].map((entry) => entry.document),
+    ...[...steps.past.value, ...steps.future.value].map((entry) => entry.document),
   ];
 
   /** Resolves when everything said so far is in the store. */
@@ -353,7 +304,7 @@ export const useWorkspace = defineStore('workspace', () => {
     start,
     edit,
     typing,
-    settle,
+    settle: steps.settle,
     takeIn,
     restore,
     copy,

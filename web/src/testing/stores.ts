@@ -3,7 +3,7 @@ import { copiesIn } from '../storage/copies.ts';
 import type { KeyValueStore } from '../storage/localStore.ts';
 import type { KeptMark } from '../storage/opening.ts';
 import type { TabEvents, Tabs } from '../storage/tabs.ts';
-import type { Keeping } from '../stores/workspace.ts';
+import type { Keeping } from '../stores/keeper.ts';
 
 /** A store in memory that counts what is in it, refuses what goes beyond its room, and fails as often as it is told to. */
 export function memoryStore(kept: Record<string, unknown> = {}, room = Infinity) {

@@ -1,19 +1,16 @@
 <script setup lang="ts">
 import type { RigView } from '@wagonomos/core';
 import { takeRows } from '@wagonomos/core/edits';
-import { mostRows, tableColumns, type HeadingWords, type RowFault, type TableColumn } from '@wagonomos/core/entry';
-import { proxy } from 'comlink';
-import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { mostRows, tableColumns, type RowFault, type TableColumn } from '@wagonomos/core/entry';
+import { computed, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { useRefusalWords } from '../../shared/useRefusalWords.ts';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
 import { useDraft } from '../../stores/drafts.ts';
-import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { worked } from '../../workers/remote.ts';
-import type { TableWork } from '../../workers/tables.worker.ts';
 import { choiceOf, placeGroups } from './placeChoices.ts';
+import { mostText, useTableReading } from './useTableReading.ts';
 
 /**
  * A table from a spreadsheet: pasted or opened, read away from the page, its columns said, its rows looked at before anything
@@ -24,13 +21,7 @@ const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
 const { speech } = useSpeech();
 const { reason } = useRefusalWords();
-const settings = useSettings();
 const workspace = useWorkspace();
-
-/** Longer text is not read: nobody lists so many things. */
-const mostText = 2_000_000;
-/** ms of rest before what is typed is read. */
-const rests = 150;
 
 /** More than this does not go into the field: laying it out would hold up the page for seconds. */
 const mostTyped = 100_000;
@@ -39,104 +30,11 @@ const text = useDraft(() => `table ${props.view.rig.id}`);
 /** A table that was opened or pasted whole. */
 const given = shallowRef<{ readonly name: string; readonly text: string } | null>(null);
 const source = computed(() => given.value?.text ?? text.value);
-const heading = ref(false);
-const columns = ref<TableColumn[]>([]);
 const groups = computed(() => placeGroups(props.view));
 const places = computed(() =>
   groups.value.flatMap((group) => group.places.map(({ key, label }) => ({ key, name: label, body: group.label }))),
 );
-const listed = (key: string) =>
-  t(key)
-    .split(',')
-    .map((word) => word.trim());
-const words = (): HeadingWords => ({
-  name: listed('app.table.words.name'),
-  mass: listed('app.table.words.mass'),
-  unit: listed('app.table.words.unit'),
-  count: listed('app.table.words.count'),
-  place: listed('app.table.words.place'),
-});
-
-type Cut = Awaited<ReturnType<TableWork['cut']>>;
-type Read = Awaited<ReturnType<TableWork['read']>>;
-const reader = worked<TableWork>(
-  () => new Worker(new URL('../../workers/tables.worker.ts', import.meta.url), { type: 'module' }),
-);
-const table = shallowRef<Cut | null>(null);
-const read = shallowRef<Read>({ rows: [], faults: [] });
-/** The share of the rows that has been read; null: nothing is being read. */
-const share = ref<number | null>(null);
-/** Why the text was not read, or not taken. */
-const problem = ref<string | null>(null);
-/** Goes up with every text and every stop: what an earlier one still brings counts no more. */
-let turn = 0;
-let timer: ReturnType<typeof setTimeout> | undefined;
-
-const forget = () => {
-  turn += 1;
-  clearTimeout(timer);
-  share.value = null;
-};
-const stop = () => {
-  forget();
-  reader.end();
-  problem.value = t('app.table.stopped');
-};
-onBeforeUnmount(() => {
-  forget();
-  reader.end();
-});
-const cut = async () => {
-  const mine = turn;
-  share.value = 0;
-  const found = await reader.ask((api) => api.cut(source.value, words())).catch(() => null);
-  if (mine !== turn) return;
-  if (!found) {
-    forget();
-    problem.value = t('app.table.notRead');
-    return;
-  }
-  heading.value = found.guess.heading;
-  columns.value = [...found.guess.columns];
-  table.value = found;
-  await look();
-};
-const look = async () => {
-  const mine = turn;
-  share.value = 0;
-  const progress = proxy((done: number) => {
-    if (mine === turn) share.value = done;
-  });
-  const question = {
-    columns: [...columns.value],
-    heading: heading.value,
-    places: places.value,
-    unit: settings.massUnit,
-  };
-  const found = await reader.ask((api) => api.read(question, progress)).catch(() => null);
-  if (mine !== turn) return;
-  // The last word of progress may come after the answer.
-  forget();
-  if (found) read.value = found;
-  else problem.value = t('app.table.notRead');
-};
-watch(
-  source,
-  (next) => {
-    forget();
-    problem.value = null;
-    read.value = { rows: [], faults: [] };
-    table.value = null;
-    if (next.length > mostText) problem.value = t('app.table.tooLong', { most: written(mostText / 1_000_000, 0) });
-    else if (next.trim() !== '') timer = setTimeout(() => void cut(), rests);
-  },
-  { immediate: true },
-);
-const again = () => {
-  if (!table.value) return;
-  forget();
-  void look();
-};
+const { heading, columns, table, read, share, problem, tooLong, choose, again, stop } = useTableReading(source, places);
 const known = computed(() => new Set([...props.view.things.values()].map(({ name }) => name.toLowerCase())));
 const updates = computed(() => read.value.rows.filter(({ name }) => known.value.has(name.toLowerCase())).length);
 const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });
@@ -144,18 +42,12 @@ const total = computed(() => kg(read.value.rows.reduce((sum, row) => sum + row.m
 const faultText = ({ line, code, text: cell }: RowFault) =>
   t('app.table.fault', { line, what: t(`app.table.faults.${code}`, { text: cell }) });
 
-const choose = (at: number, column: TableColumn) => {
-  columns.value = columns.value.map((one, n) =>
-    n === at ? column : one === column && column !== 'ignore' ? 'ignore' : one,
-  );
-  again();
-};
 const openFile = async (event: Event) => {
   const input = event.target as HTMLInputElement;
   const file = input.files?.[0];
   input.value = '';
   if (!file) return;
-  if (file.size > mostText) problem.value = t('app.table.tooLong', { most: written(mostText / 1_000_000, 0) });
+  if (file.size > mostText) problem.value = tooLong();
   else given.value = { name: file.name, text: await file.text() };
 };
 const paste = (event: ClipboardEvent) => {

@@ -2,6 +2,7 @@
 import type { Tank } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 
 /** Size, contents and place of one tank. */
@@ -11,9 +12,8 @@ const { t } = useI18n();
 
 /** kg/L of what is sold as each fuel, mid-range. */
 const fuels = { petrol: 0.745, diesel: 0.84, autogas: 0.54 } as const;
-const fuel = computed(
-  () => Object.entries(fuels).find(([, density]) => density === props.tank.densityKgPerL)?.[0] ?? '',
-);
+const fuelNames = ['petrol', 'diesel', 'autogas'] as const;
+const fuel = computed(() => fuelNames.find((name) => fuels[name] === props.tank.densityKgPerL));
 </script>
 
 <template>
@@ -32,22 +32,14 @@ const fuel = computed(
       :value="tank.capacityL"
       @change="(capacityL) => emit('change', { capacityL })"
     />
-    <label v-if="tank.kind === 'fuel'">
-      {{ t('app.tanks.fuel') }}
-      <el-select
-        :model-value="fuel"
-        :aria-label="t('app.tanks.fuel')"
-        :placeholder="t('app.tanks.chooseFuel')"
-        @change="emit('change', { densityKgPerL: fuels[$event as keyof typeof fuels] })"
-      >
-        <el-option
-          v-for="(density, name) in fuels"
-          :key="name"
-          :value="name"
-          :label="t(`app.tanks.fuels.${name}`, { density })"
-        />
-      </el-select>
-    </label>
+    <ChoiceField
+      v-if="tank.kind === 'fuel'"
+      :label="t('app.tanks.fuel')"
+      :value="fuel"
+      :placeholder="t('app.tanks.chooseFuel')"
+      :options="fuelNames.map((value) => ({ value, label: t(`app.tanks.fuels.${value}`, { density: fuels[value] }) }))"
+      @change="(name) => emit('change', { densityKgPerL: fuels[name] })"
+    />
     <QuantityField
       :label="t('app.tanks.vesselMass')"
       field="mass"
@@ -73,9 +65,5 @@ const fuel = computed(
   gap: 8px;
   align-items: end;
   padding: 6px 0 10px;
-}
-label {
-  color: var(--soft);
-  font-size: 13px;
 }
 </style>

@@ -3,6 +3,7 @@ import { placeKinds, type PlaceKind, type RigView, type Thing } from '@wagonomos
 import { changeThing, placeThing } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoicesField from '../../shared/ChoicesField.vue';
 import DayField from '../../shared/DayField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useShelf } from '../../stores/shelf.ts';
@@ -91,18 +92,14 @@ const allow = (kinds: PlaceKind[]) => change({ onlyIn: kinds.length > 0 ? kinds 
         :value="thing.heavyEnd"
         @change="(heavyEnd) => change({ heavyEnd })"
       />
-      <label class="wide">
-        {{ t('app.thing.onlyIn') }}
-        <el-select
-          multiple
-          :model-value="thing.onlyIn ?? []"
-          :placeholder="t('app.thing.anywhere')"
-          :aria-label="t('app.thing.onlyIn')"
-          @change="allow"
-        >
-          <el-option v-for="kind in placeKinds" :key="kind" :value="kind" :label="t(`app.places.kinds.${kind}`)" />
-        </el-select>
-      </label>
+      <ChoicesField
+        class="wide"
+        :label="t('app.thing.onlyIn')"
+        :value="thing.onlyIn ?? []"
+        :placeholder="t('app.thing.anywhere')"
+        :options="placeKinds.map((value) => ({ value, label: t(`app.places.kinds.${value}`) }))"
+        @change="allow"
+      />
     </div>
     <template v-if="placement">
       <h3>{{ t('app.thing.asItLies') }}</h3>

@@ -16,6 +16,7 @@ import { publishedOn } from '@wagonomos/core/limits';
 import { formOf } from '@wagonomos/core/plates';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { written } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
@@ -98,17 +99,14 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
         {{ t('app.empty.take', { typed: offer.stated.typed, basis: t(`app.basis.${offer.basis}.name`) }) }}
       </button>
     </p>
-    <label class="basis">
-      <span class="soft">{{ t('app.empty.basis') }}</span>
-      <el-select
-        :model-value="empty?.basis ?? ''"
-        :placeholder="t('app.empty.chooseBasis')"
-        :aria-label="t('app.empty.basis')"
-        @change="change({ basis: $event })"
-      >
-        <el-option v-for="basis in bases" :key="basis" :value="basis" :label="t(`app.basis.${basis}.name`)" />
-      </el-select>
-    </label>
+    <ChoiceField
+      class="basis"
+      :label="t('app.empty.basis')"
+      :value="empty?.basis"
+      :placeholder="t('app.empty.chooseBasis')"
+      :options="bases.map((value) => ({ value, label: t(`app.basis.${value}.name`) }))"
+      @change="(basis) => change({ basis: basis as never })"
+    />
     <p v-if="empty?.basis" class="soft contains">{{ t(`app.basis.${empty.basis}.contains`) }}</p>
     <div class="fields">
       <QuantityField
@@ -177,9 +175,7 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
   border-top: 1px solid var(--line);
 }
 .basis {
-  display: block;
   margin-top: 6px;
-  font-size: 13px;
 }
 .offer {
   margin: 4px 0;

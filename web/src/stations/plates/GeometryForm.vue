@@ -3,6 +3,7 @@ import type { Body } from '@wagonomos/core';
 import { setCamperPosition, setGeometry, setLengthDoubt } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -113,27 +114,20 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
         :value="rig.view?.rig.camper?.x"
         @change="moveCamper"
       />
-      <label v-if="body.kind === 'trailer'" class="axles">
-        {{ t('app.geometry.axles') }}
-        <el-select
-          :model-value="body.geometry.axles"
-          :aria-label="t('app.geometry.axles')"
-          @change="change({ axles: $event })"
-        >
-          <el-option v-for="n in 3" :key="n" :value="n" :label="t(`app.axles.${n}`)" />
-        </el-select>
-      </label>
+      <ChoiceField
+        v-if="body.kind === 'trailer'"
+        :label="t('app.geometry.axles')"
+        :value="body.geometry.axles"
+        :options="([1, 2, 3] as const).map((value) => ({ value, label: t(`app.axles.${value}`) }))"
+        @change="(axles) => change({ axles })"
+      />
       <template v-if="body.kind === 'trailer' && body.geometry.axles > 1">
-        <label class="axles">
-          {{ t('app.geometry.equalises') }}
-          <el-select
-            :model-value="body.geometry.equalises ?? 'unknown'"
-            :aria-label="t('app.geometry.equalises')"
-            @change="change({ equalises: $event === 'unknown' ? undefined : $event })"
-          >
-            <el-option v-for="one in equal" :key="one" :value="one" :label="t(`app.geometry.equal.${one}`)" />
-          </el-select>
-        </label>
+        <ChoiceField
+          :label="t('app.geometry.equalises')"
+          :value="body.geometry.equalises ?? 'unknown'"
+          :options="equal.map((value) => ({ value, label: t(`app.geometry.equal.${value}`) }))"
+          @change="(said) => change({ equalises: said === 'unknown' ? undefined : said })"
+        />
         <template v-if="body.geometry.equalises === 'no'">
           <QuantityField
             :label="t('app.geometry.settlingMass')"
@@ -203,10 +197,6 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
   gap: 10px;
   align-items: end;
   margin-top: 6px;
-}
-.axles {
-  color: var(--soft);
-  font-size: 13px;
 }
 .hint {
   margin: 4px 0;

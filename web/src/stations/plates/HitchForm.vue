@@ -4,6 +4,7 @@ import { setHitch } from '@wagonomos/core/edits';
 import { hitchMoment } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import MessageText from '../../shared/MessageText.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useRig } from '../../stores/rig.ts';
@@ -54,12 +55,12 @@ const answers = ['unknown', 'yes', 'no'] as const;
         :value="hitch[name]"
         @change="(value) => change({ [name]: value }, `hitch ${name}`)"
       />
-      <label>
-        {{ t('app.hitch.distribution') }}
-        <el-select :model-value="setting" :aria-label="t('app.hitch.distribution')" @change="distribute">
-          <el-option v-for="one in settings" :key="one" :value="one" :label="t(`app.hitch.setting.${one}`)" />
-        </el-select>
-      </label>
+      <ChoiceField
+        :label="t('app.hitch.distribution')"
+        :value="setting"
+        :options="settings.map((value) => ({ value, label: t(`app.hitch.setting.${value}`) }))"
+        @change="distribute"
+      />
       <QuantityField
         v-if="couple !== undefined"
         :label="t('app.hitch.couple')"
@@ -69,16 +70,13 @@ const answers = ['unknown', 'yes', 'no'] as const;
           (coupleNm) => coupleNm !== undefined && change({ distribution: { kind: 'couple', coupleNm } }, 'couple')
         "
       />
-      <label v-if="hitch.distribution">
-        {{ t('app.hitch.allowed') }}
-        <el-select
-          :model-value="hitch.distributionAllowed ?? 'unknown'"
-          :aria-label="t('app.hitch.allowed')"
-          @change="change({ distributionAllowed: $event })"
-        >
-          <el-option v-for="one in answers" :key="one" :value="one" :label="t(`app.hitch.answer.${one}`)" />
-        </el-select>
-      </label>
+      <ChoiceField
+        v-if="hitch.distribution"
+        :label="t('app.hitch.allowed')"
+        :value="hitch.distributionAllowed ?? 'unknown'"
+        :options="answers.map((value) => ({ value, label: t(`app.hitch.answer.${value}`) }))"
+        @change="(distributionAllowed) => change({ distributionAllowed })"
+      />
     </div>
     <p v-if="moment" class="soft" data-test="hitch-moment"><MessageText :message="moment" /></p>
     <p v-if="hitch.distribution" class="soft">{{ t('app.hitch.raisesNothing') }}</p>
@@ -98,10 +96,6 @@ const answers = ['unknown', 'yes', 'no'] as const;
   align-items: end;
   max-width: 1000px;
   margin: 6px 0;
-}
-label {
-  color: var(--soft);
-  font-size: 13px;
 }
 .soft {
   font-size: 13.5px;

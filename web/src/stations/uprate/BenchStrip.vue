@@ -8,9 +8,9 @@ import QuantityField from '../../shared/QuantityField.vue';
 import { sheets, useBench } from './useBench.ts';
 
 /** Which sheet lies open, what is on the bench, and a plate to try. */
-const props = defineProps<{ view: RigView }>();
+defineProps<{ view: RigView }>();
 const { t } = useI18n();
-const bench = useBench(() => props.view);
+const bench = useBench();
 const { sheet, chosen, tried, triedOf } = bench;
 const sum = computed(() => {
   const priced = chosen.value.filter((one) => one.costs.length > 0);

@@ -21,7 +21,7 @@ const { t } = useI18n();
 const route = useRoute();
 const router = useRouter();
 const workspace = useWorkspace();
-const { open, money } = useBench(() => props.view);
+const { open, money } = useBench();
 const cases = computed(() => (workspace.document?.cases ?? []).filter(({ rig }) => rig === props.view.rig.id));
 const asked = computed(() => cases.value.find(({ id }) => id === route.query['case']) ?? cases.value.at(-1));
 const { progress } = useCase(

@@ -17,7 +17,7 @@ import { useBench } from './useBench.ts';
 const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
-const { chosen, then, after, open } = useBench(() => props.view);
+const { chosen, then, after, open } = useBench();
 const { say } = useSpeech();
 const unborne = computed(() => newFindings(props.assessment.loads, after.value.loads));
 const print = () => globalThis.print();

@@ -10,7 +10,7 @@ import { useBench } from './useBench.ts';
 const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const { say } = useSpeech();
-const { after, then, figure, over, chosen } = useBench(() => props.view);
+const { after, then, figure, over, chosen } = useBench();
 const full = computed(() =>
   chosen.value.length > 0
     ? fullTrailer(then.value, after.value, loadPattern(after.value.loads))

@@ -12,7 +12,7 @@ const props = defineProps<{ view: RigView; then: RigView; after: PlannedAssessme
 const { t } = useI18n();
 const { say } = useSpeech();
 const workspace = useWorkspace();
-const { figure, over: overKg, open } = useBench(() => props.view);
+const { figure, over: overKg, open } = useBench();
 const unused = computed(
   () =>
     new Set(

@@ -17,7 +17,7 @@ const { t } = useI18n();
 const router = useRouter();
 const workspace = useWorkspace();
 /** Under a lower plate on the bench the question is the same: what else would do. */
-const { chosen, then, open } = useBench(() => props.view);
+const { chosen, then, open } = useBench();
 const swaps = ref<readonly Swap[]>([]);
 const unused = computed(() => {
   const trips = (workspace.document?.trips ?? []).filter(({ rig }) => rig === props.view.rig.id);

@@ -17,7 +17,7 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const workspace = useWorkspace();
-const { all, comparable: packages, currency, kg, money, unit, takeAll, unwanted, want } = useBench(() => props.view);
+const { all, comparable: packages, currency, kg, money, unit, takeAll, unwanted, want } = useBench();
 
 const loadouts = useLoadouts(() => props.view);
 const wanted = computed(() =>

@@ -17,7 +17,7 @@ const props = defineProps<{
 const emit = defineEmits<{ edit: [one: UpratePackage]; copy: [one: UpratePackage] }>();
 const { t } = useI18n();
 const { say } = useSpeech();
-const { chosen, take, kg, excess, money, unit } = useBench(() => props.view);
+const { chosen, take, kg, excess, money, unit } = useBench();
 const judged = computed(() => judgePackages(props.view, props.assessment, props.offers));
 /** What is about nothing this rig has; the owner's own quotes stay to be opened. */
 const others = computed(() => props.offers.filter((one) => !judged.value.some((other) => other.package.id === one.id)));

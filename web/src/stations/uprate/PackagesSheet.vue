@@ -17,7 +17,7 @@ import { useBench } from './useBench.ts';
 const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
-const { quotes, examples, currency } = useBench(() => props.view);
+const { quotes, examples, currency } = useBench();
 const open = ref<string | null>(null);
 
 /** A quote starts blank, or as a copy of an example to be written over. */

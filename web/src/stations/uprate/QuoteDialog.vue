@@ -4,6 +4,8 @@ import { removeQuote, setQuote } from '@wagonomos/core/edits';
 import { packageKinds, packageRoutes, type Quote } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import ChoicesField from '../../shared/ChoicesField.vue';
 import CodeField from '../../shared/CodeField.vue';
 import DayField from '../../shared/DayField.vue';
 import TextLine from '../../shared/TextLine.vue';
@@ -58,34 +60,29 @@ const drop = () => {
         </label>
       </div>
       <div class="row">
-        <label v-if="bodies.length > 1">
-          <span>{{ t('app.quote.of') }}</span>
-          <el-select
-            :model-value="quote.of"
-            :aria-label="t('app.quote.of')"
-            @change="(of) => change({ of, limits: [] })"
-          >
-            <el-option v-for="of in bodies" :key="of" :value="of" :label="view[of]?.name ?? of" />
-          </el-select>
-        </label>
-        <label>
-          <span>{{ t('app.quote.kind') }}</span>
-          <el-select :model-value="quote.kind" :aria-label="t('app.quote.kind')" @change="(kind) => change({ kind })">
-            <el-option v-for="kind in packageKinds" :key="kind" :value="kind" :label="t(`app.uprate.kind.${kind}`)" />
-          </el-select>
-        </label>
-        <label>
-          <span>{{ t('app.uprate.way') }}</span>
-          <el-select
-            :model-value="quote.route ?? ''"
-            :aria-label="t('app.uprate.way')"
-            :placeholder="t('app.situation.notSaid')"
-            @change="(route) => change({ route: route === '' ? undefined : route })"
-          >
-            <el-option value="" :label="t('app.situation.notSaid')" />
-            <el-option v-for="one in packageRoutes" :key="one" :value="one" :label="t(`app.uprate.route.${one}`)" />
-          </el-select>
-        </label>
+        <ChoiceField
+          v-if="bodies.length > 1"
+          :label="t('app.quote.of')"
+          :value="quote.of"
+          :options="bodies.map((value) => ({ value, label: view[value]?.name ?? value }))"
+          @change="(of) => change({ of, limits: [] })"
+        />
+        <ChoiceField
+          :label="t('app.quote.kind')"
+          :value="quote.kind"
+          :options="packageKinds.map((value) => ({ value, label: t(`app.uprate.kind.${value}`) }))"
+          @change="(kind) => change({ kind })"
+        />
+        <ChoiceField
+          :label="t('app.uprate.way')"
+          :value="quote.route ?? ''"
+          :placeholder="t('app.situation.notSaid')"
+          :options="[
+            { value: '', label: t('app.situation.notSaid') },
+            ...packageRoutes.map((value) => ({ value, label: t(`app.uprate.route.${value}`) })),
+          ]"
+          @change="(route) => change({ route: route === '' ? undefined : route })"
+        />
       </div>
       <QuoteLimits :quote="quote" @change="(limits) => change({ limits })" />
       <QuoteParts :quote="quote" :view="view" @change="change" />
@@ -98,18 +95,13 @@ const drop = () => {
           @change="(currency) => currency && change({ currency })"
         />
       </QuoteCosts>
-      <label>
-        <span>{{ t('app.uprate.notWith') }}</span>
-        <el-select
-          multiple
-          :model-value="[...(quote.excludes ?? [])]"
-          :aria-label="t('app.uprate.notWith')"
-          :placeholder="t('app.quote.nothing')"
-          @change="(excludes: string[]) => change({ excludes: excludes.length > 0 ? excludes : undefined })"
-        >
-          <el-option v-for="one in others" :key="one.id" :value="one.id" :label="one.name" />
-        </el-select>
-      </label>
+      <ChoicesField
+        :label="t('app.uprate.notWith')"
+        :value="quote.excludes ?? []"
+        :placeholder="t('app.quote.nothing')"
+        :options="others.map(({ id: value, name: label }) => ({ value, label }))"
+        @change="(excludes) => change({ excludes: excludes.length > 0 ? excludes : undefined })"
+      />
       <TextLine
         :value="quote.papers"
         :label="t('app.uprate.papers')"

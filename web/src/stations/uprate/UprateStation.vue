@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import BenchStrip from './BenchStrip.vue';
-import { useBench, type SheetName } from './useBench.ts';
+import { provideBench, type SheetName } from './useBench.ts';
 import WaySheet from './WaySheet.vue';
 
 /** From the limit in the way to the new plate: five sheets, one at a time. */
@@ -16,10 +16,7 @@ const parts: Readonly<Record<SheetName, Component>> = {
   others: defineAsyncComponent(() => import('./OthersSheet.vue')),
   case: defineAsyncComponent(() => import('./CaseSheet.vue')),
 };
-const { sheet } = useBench(() => {
-  if (!rig.view) throw new Error('no rig in hand');
-  return rig.view;
-});
+const { sheet } = provideBench();
 const shown = computed(() => parts[sheet.value]);
 </script>
 

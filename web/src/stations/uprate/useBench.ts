@@ -1,8 +1,9 @@
 import { assess, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { applyPackages, placePackages, type UpratePackage } from '@wagonomos/core/uprating';
-import { computed } from 'vue';
+import { computed, inject, provide, type InjectionKey } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
+import { useRig } from '../../stores/rig.ts';
 import { useOffers } from './useOffers.ts';
 
 export const sheets = ['way', 'packages', 'changes', 'others', 'case'] as const;
@@ -11,12 +12,30 @@ export type SheetName = (typeof sheets)[number];
 const isSheet = (text: unknown): text is SheetName => sheets.some((one) => one === text);
 const listOf = (text: unknown): readonly string[] => (typeof text === 'string' && text !== '' ? text.split(',') : []);
 
+type Bench = ReturnType<typeof makeBench>;
+const benchKey: InjectionKey<Bench> = Symbol('bench');
+
+/** Lays out the bench of the rig in hand, once for all that is shown on it. */
+export function provideBench(): Bench {
+  const bench = makeBench();
+  provide(benchKey, bench);
+  return bench;
+}
+
+/** The bench that this lies on; shown by itself, it has one of its own. */
+export const useBench = (): Bench => inject(benchKey, makeBench, true);
+
 /**
  * What lies on the bench: packages chosen, and a plate somebody only wants to try. The address keeps it, so that a reload and a
  * copied address come back to the same question.
  */
-export function useBench(view: () => RigView) {
+function makeBench() {
   const { t } = useI18n();
+  const rig = useRig();
+  const view = (): RigView => {
+    if (!rig.view) throw new Error('no rig in hand');
+    return rig.view;
+  };
   const route = useRoute();
   const router = useRouter();
   const offers = useOffers(view);

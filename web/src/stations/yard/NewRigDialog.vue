@@ -3,6 +3,7 @@ import { countries, vehicleBuilds, type Country, type VehicleBuild } from '@wago
 import { addNewRig, type NewRig } from '@wagonomos/core/edits';
 import { computed, reactive, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
@@ -70,6 +71,7 @@ const names = computed(() =>
 );
 const ready = computed(() => names.value.every((name) => name !== ''));
 const bodies = ['vehicle', 'camper', 'trailer'] as const;
+const kinds = Object.keys(rigKinds) as RigKind[];
 
 const make = () => {
   if (!ready.value) return;
@@ -104,23 +106,18 @@ const make = () => {
   <el-dialog v-model="open" :title="t('app.newRig.title')" width="min(700px, 96vw)" top="6vh">
     <form class="form" @submit.prevent="make">
       <div class="pair">
-        <label>
-          {{ t('app.newRig.kind') }}
-          <el-select v-model="form.kind" :aria-label="t('app.newRig.kind')">
-            <el-option v-for="(_, kind) in rigKinds" :key="kind" :value="kind" :label="t(`app.rigKind.${kind}`)" />
-          </el-select>
-        </label>
-        <label>
-          {{ t('app.newRig.country') }}
-          <el-select v-model="form.country" :aria-label="t('app.newRig.country')">
-            <el-option
-              v-for="country in countries"
-              :key="country"
-              :value="country"
-              :label="t(`app.country.${country}`)"
-            />
-          </el-select>
-        </label>
+        <ChoiceField
+          :label="t('app.newRig.kind')"
+          :value="form.kind"
+          :options="kinds.map((value) => ({ value, label: t(`app.rigKind.${value}`) }))"
+          @change="(kind) => (form.kind = kind)"
+        />
+        <ChoiceField
+          :label="t('app.newRig.country')"
+          :value="form.country"
+          :options="countries.map((value) => ({ value, label: t(`app.country.${value}`) }))"
+          @change="(country) => (form.country = country)"
+        />
       </div>
       <fieldset v-if="parts.vehicle">
         <div class="pair">
@@ -128,12 +125,12 @@ const make = () => {
             {{ t('app.newRig.vehicleName') }}
             <el-input v-model="form.vehicleName" maxlength="80" :placeholder="t('app.newRig.vehicleHint')" />
           </label>
-          <label>
-            {{ t('app.newRig.build') }}
-            <el-select v-model="form.build" :aria-label="t('app.newRig.build')">
-              <el-option v-for="build in vehicleBuilds" :key="build" :value="build" :label="t(`app.build.${build}`)" />
-            </el-select>
-          </label>
+          <ChoiceField
+            :label="t('app.newRig.build')"
+            :value="form.build"
+            :options="vehicleBuilds.map((value) => ({ value, label: t(`app.build.${value}`) }))"
+            @change="(build) => (form.build = build)"
+          />
         </div>
         <el-checkbox v-if="form.build === 'motorhome'" v-model="form.tag">{{ t('app.geometry.tagAxle') }}</el-checkbox>
       </fieldset>
@@ -146,12 +143,12 @@ const make = () => {
           {{ t('app.newRig.trailerName') }}
           <el-input v-model="form.trailerName" maxlength="80" :placeholder="t('app.newRig.trailerHint')" />
         </label>
-        <label>
-          {{ t('app.geometry.axles') }}
-          <el-select v-model="form.axles" :aria-label="t('app.geometry.axles')">
-            <el-option v-for="n in 3" :key="n" :value="n" :label="t(`app.axles.${n}`)" />
-          </el-select>
-        </label>
+        <ChoiceField
+          :label="t('app.geometry.axles')"
+          :value="form.axles"
+          :options="[1, 2, 3].map((value) => ({ value, label: t(`app.axles.${value}`) }))"
+          @change="(axles) => (form.axles = axles)"
+        />
       </div>
       <template v-for="body in bodies" :key="body">
         <div v-if="parts[body]" class="measures">

@@ -1,0 +1,31 @@
+<script setup lang="ts" generic="Value extends string">
+import FieldFrame from './FieldFrame.vue';
+
+/** Any number of several. */
+withDefaults(
+  defineProps<{
+    label: string;
+    value: readonly Value[];
+    options: readonly { readonly value: Value; readonly label: string }[];
+    shape?: 'over' | 'beside';
+    placeholder?: string | undefined;
+  }>(),
+  { shape: 'over', placeholder: undefined },
+);
+const emit = defineEmits<{ change: [value: Value[]] }>();
+</script>
+
+<template>
+  <FieldFrame v-slot="{ id }" :label="label" :shape="shape">
+    <el-select
+      :id="id"
+      multiple
+      :model-value="[...value]"
+      :placeholder="placeholder"
+      :aria-label="label"
+      @change="(next: Value[]) => emit('change', next)"
+    >
+      <el-option v-for="one in options" :key="one.value" :value="one.value" :label="one.label" />
+    </el-select>
+  </FieldFrame>
+</template>
