@@ -17,42 +17,46 @@ export type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'stat
  * would decide, nothing is decided.
  */
 export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
-  const missing = [...(demand.kind === 'unknown' ? demand.missing : []), ...limit.missing];
-  const known = demand.kind === 'known' ? demand : null;
-  const base = { demand: known?.value ?? null, sigma: known?.sigma ?? null, limit: limit.value, missing };
-  const unknown = { ...base, margin: null, status: 'unknown', use: known?.row ?? null } as const;
-  if (!known || limit.value === null) return unknown;
-  const lowest = Math.min(limit.value, ...limit.doubtful.map((figure) => figure.value));
-  const keepsAll = known.value <= lowest + massTolerance;
-  if (!keepsAll && known.value <= limit.value + massTolerance) {
+  const missing = both(demand.kind === 'unknown' ? demand.missing : none, limit.missing);
+  if (demand.kind !== 'known') return notJudged(null, null, limit.value, missing, null);
+  const { value, sigma } = demand;
+  const use = demand.row ?? null;
+  if (limit.value === null) return notJudged(value, sigma, null, missing, use);
+  let lowest = limit.value;
+  for (const figure of limit.doubtful) lowest = Math.min(lowest, figure.value);
+  const keepsAll = value <= lowest + massTolerance;
+  if (!keepsAll && value <= limit.value + massTolerance) {
     const { vehicle, trailer, camper } = loads.view;
     const name = limit.doubtful[0]?.limit;
-    return name
-      ? { ...unknown, missing: [...missing, ...unconfirmed([vehicle, trailer, camper], name, limit.doubtful)] }
-      : unknown;
+    const asked = name ? both(missing, unconfirmed([vehicle, trailer, camper], name, limit.doubtful)) : missing;
+    return notJudged(value, sigma, limit.value, asked, use);
   }
   const counted = keepsAll ? lowest : limit.value;
-  const margin = counted - known.value;
-  const status = judge(margin, known.sigma, reserveOf(loads));
-  return { ...base, limit: counted, margin, status, use: known.row ?? null, lengths: known.lengths };
+  const margin = counted - value;
+  const status = judge(margin, sigma, reserveOf(loads));
+  return { demand: value, sigma, limit: counted, margin, status, missing, use, lengths: demand.lengths };
 }
+
+const none: readonly never[] = [];
+const both = <Of>(first: readonly Of[], second: readonly Of[]): readonly Of[] =>
+  first.length === 0 ? second : second.length === 0 ? first : [...first, ...second];
+
+const notJudged = (
+  demand: number | null,
+  sigma: number | null,
+  limit: number | null,
+  missing: Judged['missing'],
+  use: Judged['use'],
+): Judged => ({ demand, sigma, limit, margin: null, status: 'unknown', missing, use, lengths: undefined });
 
 /** Compares a load with a least; `margin` is a value of its own, since a least may be a share of another load. */
 export function judgeLeast(loads: Loads, demand: Value, limit: number | null, margin: Value): Judged {
   const missing = margin.kind === 'unknown' ? margin.missing : demand.kind === 'unknown' ? demand.missing : [];
-  const base = { demand: demand.kind === 'known' ? demand.value : null, limit, missing };
-  const sigma = demand.kind === 'known' ? demand.sigma : null;
-  if (margin.kind !== 'known' || demand.kind !== 'known') {
-    return { ...base, sigma, margin: null, status: 'unknown', use: null };
-  }
-  return {
-    ...base,
-    sigma,
-    margin: margin.value,
-    status: judge(margin.value, margin.sigma, reserveOf(loads)),
-    use: margin.row,
-    lengths: margin.lengths,
-  };
+  const [value, sigma] = demand.kind === 'known' ? [demand.value, demand.sigma] : [null, null];
+  if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
+  const status = judge(margin.value, margin.sigma, reserveOf(loads));
+  const { row: use, lengths } = margin;
+  return { demand: value, sigma, limit, margin: margin.value, status, missing, use, lengths };
 }
 
 /** A limit nobody read off a plate: a table, a formula. */
