@@ -1,4 +1,5 @@
 import { bandFor } from '../rulebook/ballChecks.ts';
+import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from '../verdict/assess.ts';
 
 /** Where the load on the coupling should lie, kg. */
@@ -26,6 +27,12 @@ export function ballTarget({ loads, checks }: Assessment): BallTarget | null {
     legalLeast: least?.limit ?? null,
     most: most[0] ?? null,
   };
+}
+
+/** Whether the load on the coupling lies where band and limits want it. */
+export function ballRight(target: BallTarget): boolean {
+  const { from, to } = goalOf(target);
+  return target.now >= from - massTolerance && target.now <= to + massTolerance;
 }
 
 /** The middle of what band and limits leave; where they leave nothing, the limits go first. */

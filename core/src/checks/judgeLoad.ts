@@ -1,4 +1,5 @@
 import type { Loads, Mass, Value } from '../loads/loads.ts';
+import type { Missing } from '../rig/missing.ts';
 import { unconfirmed, type Limit } from '../rig/plated.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Check } from './check.ts';
@@ -34,7 +35,16 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const counted = keepsAll ? lowest : limit.value;
   const margin = counted - value;
   const status = judge(margin, sigma, reserveOf(loads));
+  if (demand.contradicted && status !== 'over') {
+    return notJudged(value, sigma, counted, both(missing, contradiction(loads)), use);
+  }
   return { demand: value, sigma, limit: counted, margin, status, missing, use, lengths: demand.lengths };
+}
+
+/** Readings that cannot all be right let nothing pass; what they show too heavy stays too heavy. */
+function contradiction({ view }: Loads): readonly Missing[] {
+  const body = view.vehicle ?? view.trailer;
+  return [{ code: 'contradiction', body: body?.id ?? '', bodyName: body?.name ?? '' }];
 }
 
 const none: readonly never[] = [];
@@ -56,6 +66,9 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
   const status = judge(margin.value, margin.sigma, reserveOf(loads));
   const { row: use, lengths } = margin;
+  if (margin.contradicted && status !== 'over') {
+    return notJudged(value, sigma, limit, both(missing, contradiction(loads)), use);
+  }
   return { demand: value, sigma, limit, margin: margin.value, status, missing, use, lengths };
 }
 

@@ -42,17 +42,27 @@ const starterForms: Readonly<Record<'vehicle' | 'trailer', Readonly<Record<Regio
   vehicle: {
     au: ['au-vehicle-plate', 'au-handbook', 'tow-bar'],
     uk: ['uk-vin-plate', 'uk-v5c', 'tow-bar'],
-    eu: ['de-registration', 'eu-statutory-plate', 'tow-bar'],
+    eu: ['eu-statutory-plate', 'eu-handbook', 'tow-bar'],
   },
   trailer: {
     au: ['au-trailer-plate', 'coupling-head'],
     uk: ['uk-caravan-plate', 'coupling-head'],
-    eu: ['de-trailer-registration', 'coupling-head'],
+    eu: ['eu-trailer-plate', 'coupling-head'],
   },
 };
 
-/** Where a country's own registration paper is known, it comes before the region's. */
-const nationalPaper: Readonly<Partial<Record<Country, string>>> = { FR: 'fr-registration', IT: 'it-registration' };
+/** Where a country's own registration paper is known, it comes first. */
+const nationalPapers: Readonly<Record<'vehicle' | 'trailer', Readonly<Partial<Record<Country, readonly string[]>>>>> = {
+  vehicle: {
+    DE: ['de-registration', 'eu-statutory-plate', 'tow-bar'],
+    FR: ['fr-registration', 'eu-statutory-plate', 'tow-bar'],
+    IT: ['it-registration', 'eu-statutory-plate', 'tow-bar'],
+  },
+  trailer: { DE: ['de-trailer-registration', 'coupling-head'] },
+};
+
+const formsAtHand = (kind: 'vehicle' | 'trailer', country: Country): readonly string[] =>
+  nationalPapers[kind][country] ?? starterForms[kind][regionOf(country)];
 
 const blank = (ids: readonly string[], { newId }: NewRigTools): Vehicle['plates'] =>
   ids.flatMap((id) => {
@@ -154,7 +164,7 @@ export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Tr
       ...(bodyLength === undefined ? {} : { bodyLength }),
       ...(axles > 1 ? { axleSpread: 0.86 } : {}),
     },
-    plates: blank(starterForms.trailer[regionOf(wanted.country)], tools),
+    plates: blank(formsAtHand('trailer', wanted.country), tools),
     places: [
       place(tools, 'frontLocker', 'locker', reach(0.02, 0.12), 0.6, 0.6),
       place(tools, 'overAxles', 'floor', overAxles, 0.6, 0.4),
@@ -167,8 +177,7 @@ export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Tr
 
 /** Tow-bar plates help nobody who tows on a pin. */
 function vehicleForms({ country, coupling }: NewRig): readonly string[] {
-  const [first, ...rest] = starterForms.vehicle[regionOf(country)];
-  const usual = [nationalPaper[country] ?? first ?? '', ...rest];
+  const usual = formsAtHand('vehicle', country);
   return coupling === 'fifthWheel' ? [...usual.filter((id) => id !== 'tow-bar'), 'fifth-wheel'] : usual;
 }
 

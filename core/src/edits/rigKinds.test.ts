@@ -52,6 +52,18 @@ describe('a new rig of every kind', () => {
     expect(forms).not.toContain('tow-bar');
   });
 
+  it('opens a trailer with the paper of its own country, or the plate that all of Europe has', () => {
+    const trailer = (country: NewRig['country']) =>
+      made({ vehicleName: null, trailerName: 'Van', country }).trailer?.plates[0]?.form;
+    expect((['DE', 'IT', 'NL', 'GB', 'AU'] as const).map(trailer)).toEqual([
+      'de-trailer-registration',
+      'eu-trailer-plate',
+      'eu-trailer-plate',
+      'uk-caravan-plate',
+      'au-trailer-plate',
+    ]);
+  });
+
   it('brings the registration paper of its country', () => {
     const first = (country: NewRig['country']) => made({ country }).vehicle?.plates[0]?.form;
     expect(first('FR')).toBe('fr-registration');

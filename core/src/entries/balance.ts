@@ -4,7 +4,7 @@
  */
 export { ballAtHeight } from '../balance/ballAtHeight.ts';
 export { ballMoves, type BallMove } from '../balance/ballMoves.ts';
-export { ballTarget, goalOf } from '../balance/ballTarget.ts';
+export { ballRight, ballTarget, goalOf } from '../balance/ballTarget.ts';
 export { overhangTotals, overhanging } from '../balance/overhanging.ts';
 export { sideLoads, type WheelEnd } from '../balance/sideLoads.ts';
 export { massBars } from '../balance/massBars.ts';

@@ -78,7 +78,7 @@ export type { Side } from '../statics/pointLoad.ts';
 export type { QuantityName } from '../statics/rigRows.ts';
 export { worthWeighing } from '../uncertainty/contributions.ts';
 export { chanceOver } from '../checks/chanceOver.ts';
-export { displayMass, massUnits, type MassUnit, type Rounding } from '../units/display.ts';
+export { displayMass, kilogramsOf, massUnits, type MassUnit, type Rounding } from '../units/display.ts';
 export { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
 export { unitTable } from '../units/unitTable.ts';
 export { assess, type Assessment, type PlannedAssessment } from '../verdict/assess.ts';

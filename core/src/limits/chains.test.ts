@@ -98,8 +98,15 @@ describe('the chains of a rig', () => {
       [],
     );
     expect(chain(view, 'ball')?.weakest?.rating).toBe(250);
-    const on = { ...view, rig: { ...view.rig, hitch: { distribution: { kind: 'fraction' as const, fraction: 1 } } } };
-    expect(chain(on, 'ball')?.weakest?.rating).toBe(350);
+    const on = (distributionAllowed?: 'yes' | 'no' | 'unknown') => {
+      const distribution = { kind: 'fraction' as const, fraction: 1 };
+      return { ...view, rig: { ...view.rig, hitch: { distribution, distributionAllowed } } };
+    };
+    expect(chain(on('yes'), 'ball')?.weakest?.rating).toBe(350);
+    // Nobody has asked the makers, or they say no: the higher rating decides nothing.
+    for (const answer of [undefined, 'unknown', 'no'] as const) {
+      expect(chain(on(answer), 'ball')?.weakest?.rating).toBe(250);
+    }
   });
 
   it('name the part that governs in the examples', () => {

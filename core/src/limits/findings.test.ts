@@ -27,6 +27,27 @@ const withBodies = (vehicle: Partial<Vehicle>, trailer: Partial<Trailer>): RigVi
 });
 const codes = (view: RigView) => findings(compile(view)).map((one) => one.code);
 
+describe('a stamp on each axle beam of a group', () => {
+  const stamp = (id: string, value: number): Plate => ({ ...plate('axle', { axleGroupMax: value }), id });
+  const tandem = (...stamps: readonly number[]) =>
+    withBodies(
+      {},
+      {
+        geometry: { axlePosition: 4, axles: 2 },
+        plates: [plate('caravanPlate', { trailerMax: 2300 }), ...stamps.map((value, at) => stamp(`beam${at}`, value))],
+      },
+    );
+  it('is for its own axle: two of 1,250 bear a trailer of 2,300', () => {
+    expect(codes(tandem(1250, 1250))).not.toContain('partBelowPlate');
+  });
+  it('lets the weaker of two decide for both', () => {
+    expect(codes(tandem(1250, 1000))).toContain('partBelowPlate');
+  });
+  it('alone stays what it is called, the whole group', () => {
+    expect(codes(tandem(1250))).toContain('partBelowPlate');
+  });
+});
+
 describe('what the plates say of each other', () => {
   it.each<[string, Partial<Vehicle>, Partial<Trailer>, readonly string[]]>([
     ['nothing where nothing is read', {}, {}, []],

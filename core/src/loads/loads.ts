@@ -4,9 +4,12 @@ import type { LengthEffect } from '../statics/pointLoad.ts';
 import type { QuantityName, RigLengths } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 
-/** A mass in kg with one standard deviation, or what is missing to know it, or nothing where the rig has no such mass. */
+/**
+ * A mass in kg with one standard deviation, or what is missing to know it, or nothing where the rig has no such mass.
+ * `contradicted`: it rests on readings that cannot all be right, so that it lets nothing pass.
+ */
 export type Mass =
-  | { readonly kind: 'known'; readonly value: number; readonly sigma: number }
+  | { readonly kind: 'known'; readonly value: number; readonly sigma: number; readonly contradicted?: boolean }
   | { readonly kind: 'unknown'; readonly missing: readonly Missing[] }
   | { readonly kind: 'absent' };
 

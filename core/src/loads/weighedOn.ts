@@ -23,6 +23,8 @@ export type Settles = (of: readonly (readonly [times: number, load: QuantityName
   readonly value: number;
   readonly se: number;
   readonly operands: readonly WeighedOperand[];
+  /** It rests on readings that cannot all be right. */
+  readonly contradicted: boolean;
 } | null;
 
 const noRow: Row = { vehicle: nothing, trailer: nothing };
@@ -43,7 +45,8 @@ export function weighedOn(plan: Compiled, settles: Settles): WeighedLoads {
       if (planned.kind === 'absent') return [name, planned];
       if (!found) return [name, { kind: 'unknown', missing }];
       const row = planned.kind === 'known' ? planned.row : noRow;
-      return [name, { kind: 'known', value: found.value, sigma: found.se, row }];
+      const { value, se, contradicted } = found;
+      return [name, { kind: 'known', value, sigma: se, row, ...(contradicted ? { contradicted } : {}) }];
     }),
   ) as Record<QuantityName, Value>;
   const weighed = Object.fromEntries(settled.map(([name, found]) => [name, found?.operands ?? []]));
@@ -64,7 +67,9 @@ export function weighedOn(plan: Compiled, settles: Settles): WeighedLoads {
       ]);
       const value = load.value - times * base.value;
       const sigma = found?.se ?? Math.hypot(load.sigma, times * base.sigma);
-      return { kind: 'known', value, sigma, row: combineRows(load.row, -times, base.row) };
+      const contradicted = load.contradicted === true || base.contradicted === true;
+      const row = combineRows(load.row, -times, base.row);
+      return { kind: 'known', value, sigma, row, ...(contradicted ? { contradicted } : {}) };
     },
     laden: () => ({ kind: 'absent' }),
     inPlace: () => ({ kind: 'absent' }),

@@ -17,6 +17,7 @@ type SeenCode =
   | 'hundredPlate'
   | 'abs'
   | 'registeredEmpty'
+  | 'contradiction'
   | 'reading';
 
 /** What nobody has said yet, so that a load or a limit stays unknown. */

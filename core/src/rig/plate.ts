@@ -69,6 +69,7 @@ export interface PlatedFigure extends Figure {
 
 /** What has plates: a body of any kind. */
 interface Plated {
+  readonly geometry?: object;
   readonly id: string;
   readonly plates: readonly Plate[];
 }
@@ -76,6 +77,19 @@ interface Plated {
 /** All figures of a body for one limit, lowest first: the first governs. */
 export function figuresFor(body: Plated | undefined, limit: LimitName): readonly PlatedFigure[] {
   return (body && indexOf(body).get(limit)) ?? [];
+}
+
+/**
+ * A group of axles with a stamp on each of its beams: a stamp is for its own axle, and the weakest decides for all, since they
+ * share evenly at best. One stamp on a group stays the group's, as its field says.
+ */
+function eachAxle({ geometry }: Plated, figures: PlatedFigure[]): PlatedFigure[] {
+  const axles = geometry && 'axles' in geometry ? Number(geometry.axles) : 1;
+  const stamps = figures.filter(({ source }) => source === 'axle');
+  const weakest = stamps.reduce<PlatedFigure | null>((low, one) => (low && low.value <= one.value ? low : one), null);
+  if (axles < 2 || stamps.length !== axles || !weakest) return figures;
+  const together = { ...weakest, value: axles * weakest.value, typed: `${axles} × ${weakest.typed}` };
+  return [...figures.filter(({ source }) => source !== 'axle'), together];
 }
 
 /** A body is replaced when it changes, so what was found on its plates holds as long as it does. */
@@ -92,6 +106,8 @@ function indexOf(body: Plated): ReadonlyMap<LimitName, readonly PlatedFigure[]> 
       index.set(figure.limit, list);
     }
   }
+  const group = index.get('axleGroupMax');
+  if (group) index.set('axleGroupMax', eachAxle(body, group));
   for (const list of index.values()) list.sort((a, b) => a.value - b.value);
   indexes.set(body, index);
   return index;

@@ -26,9 +26,11 @@ export function holds(view: Hitched, figure: PlatedFigure): 'yes' | 'no' | 'unkn
 }
 
 function met({ rig }: Hitched, condition: Condition): Condition['met'] {
-  const barsOn = rig.hitch?.distribution !== undefined;
-  if (condition.kind === 'withDistribution') return barsOn ? 'yes' : 'no';
-  if (condition.kind === 'withoutDistribution') return barsOn ? 'no' : 'yes';
+  const { distribution, distributionAllowed } = rig.hitch ?? {};
+  // A higher rating with the bars on counts only where the makers allow the bars: not asked, the other one decides.
+  const barsCount = distribution !== undefined && distributionAllowed === 'yes';
+  if (condition.kind === 'withDistribution') return barsCount ? 'yes' : 'no';
+  if (condition.kind === 'withoutDistribution') return barsCount ? 'no' : 'yes';
   return condition.met;
 }
 

@@ -1,13 +1,16 @@
 import type { Loads } from '../loads/loads.ts';
 import { journeyOf, samePlace, type Jurisdiction } from '../situation/situation.ts';
 import { factsIn } from './layers.ts';
-import { speedRule, type SpeedRule } from './speeds.ts';
+import type { Missing } from '../rig/missing.ts';
+import { speedMissing, speedRule, type SpeedRule } from './speeds.ts';
 
 /** What counts for this rig in one place of the journey. */
 export interface JourneyStop {
   readonly place: Jurisdiction;
   readonly home: boolean;
   readonly speed: SpeedRule | null;
+  /** What the speeds wait for; null with or without them where nothing is missing. */
+  readonly waitsFor: Missing | null;
   /** Whether too light a load on the coupling is an offence there, advice, or no subject; null without a trailer. */
   readonly leastBall: 'legal' | 'guidance' | 'none' | null;
 }
@@ -23,6 +26,7 @@ export function journeyStops(loads: Loads): readonly JourneyStop[] {
       place,
       home: place === home,
       speed: speedRule(loads, place),
+      waitsFor: speedMissing(loads, place),
       leastBall: !trailer ? null : kind === 'legal' || kind === 'guidance' ? kind : 'none',
     };
   });

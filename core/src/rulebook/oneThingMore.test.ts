@@ -100,7 +100,7 @@ describe('limits with a condition or an allowance', () => {
   const rig = (vehicle: Plate[], of: Made = {}) => made({ ...of, vehicle: { plates: vehicle, ...of.vehicle } });
   const bars = (view: RigView): RigView => ({
     ...view,
-    rig: { ...view.rig, hitch: { distribution: { kind: 'fraction', fraction: 0 } } },
+    rig: { ...view.rig, hitch: { distribution: { kind: 'fraction', fraction: 0 }, distributionAllowed: 'yes' } },
   });
   const two = [
     plate(

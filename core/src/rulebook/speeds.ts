@@ -1,5 +1,6 @@
 import type { Loads } from '../loads/loads.ts';
 import type { Licence } from '../situation/licence.ts';
+import type { Missing } from '../rig/missing.ts';
 import { isBritish, type Country } from '../situation/countries.ts';
 import type { AustralianState, Jurisdiction } from '../situation/situation.ts';
 import type { Confidence } from '../checks/check.ts';
@@ -26,8 +27,8 @@ const heavyCombination = 4500;
 const unladenCar = 3050;
 
 /**
- * The speeds of a place, by plated masses; Britain goes by unladen mass, which is never more than the bare body. null where
- * a plate is missing that decides, and in Australian states where nothing beyond the posted limit is known.
+ * The speeds of a place, by plated masses; Britain goes by unladen mass, which is never more than the bare body nor than the
+ * plate. null where a figure is missing that decides (`speedMissing` says which), and in Australian states where nothing beyond the posted limit is known.
  */
 export function speedRule(loads: Loads, place: Jurisdiction): SpeedRule | null {
   const { vehicle, trailer, situation } = loads.view;
@@ -38,12 +39,28 @@ export function speedRule(loads: Loads, place: Jurisdiction): SpeedRule | null {
   const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : 0;
   if (mass === null || towed === null) return null;
   const british = isBritish(country);
-  const bare = british ? bareMass(loads) : null;
-  const heavy = british ? bare === null || bare > unladenCar : mass > carMass;
+  const heavy = british ? aboveUnladen(loads, mass) : mass > carMass;
+  if (heavy === null) return null;
   const as = lineFor(country, heavy, mass, towed, trailer !== undefined);
   const [rural, dual, motorway, known] = speedTable[country][as] ?? [null, null, null, 'low'];
   const confidence = british && as === 'heavy' ? 'low' : known;
   return { country, unit: british ? 'mph' : 'km/h', as, rural, dual, motorway, confidence };
+}
+
+/** Whether a vehicle weighs more than a car may, unladen; a plate at or below the mark settles it. null: not known. */
+function aboveUnladen(loads: Loads, plate: number): boolean | null {
+  const bare = bareMass(loads);
+  if (bare !== null) return bare > unladenCar;
+  return plate <= unladenCar ? false : null;
+}
+
+/** Which fact the speeds of a place wait for; null where nothing is missing, or only the signs count there. */
+export function speedMissing(loads: Loads, place: Jurisdiction): Missing | null {
+  const { vehicle, trailer } = loads.view;
+  if (!vehicle || place.country === 'AU' || speedRule(loads, place)) return null;
+  const [plate] = plated(loads, 'vehicleMax', ['vehicle']).missing;
+  const [towed] = trailer ? plated(loads, 'trailerMax', ['trailer']).missing : [];
+  return plate ?? towed ?? { code: 'emptyMass', body: vehicle.id, bodyName: vehicle.name };
 }
 
 /** kg of the body with nothing in it: the unladen mass law means is this or less. null where it is not known. */

@@ -13,3 +13,6 @@ export function displayMass(kg: number, unit: MassUnit, rounding: Rounding, step
   if (rounding === 'load') return roundLoad(value, step);
   return rounding === 'margin' ? roundMargin(value, step) : roundNearest(value, step);
 }
+
+/** kg of so many of a unit of mass. */
+export const kilogramsOf = (value: number, unit: MassUnit): number => value * (unitTable.mass[unit]?.factor ?? 1);

@@ -35,6 +35,7 @@ export function parseQuantity(
   const reader = new Reader(cut, kind);
   const read = reader.expression();
   if ('code' in read) return fail(read);
+  if (read.share) return fail({ code: 'notOneDimension' });
   const left = reader.peek();
   if (left) return fail({ code: 'unexpected', text: left.text });
   const factor = unitTable[kind][bareUnit]?.factor ?? 1;
@@ -49,6 +50,8 @@ const fail = (problem: QuantityProblem): ParsedQuantity => ({ ok: false, problem
 interface Term {
   readonly value: number;
   readonly unit: string | undefined;
+  /** So many per cent: of something, never by itself. */
+  readonly share?: boolean;
 }
 type Read = Term | QuantityProblem;
 
@@ -76,6 +79,7 @@ class Reader {
     for (let sign; !('code' in left) && (sign = this.takeSign('+', '-'));) {
       const right = this.product();
       if ('code' in right) return right;
+      if (left.share || right.share) return { code: 'notOneDimension' };
       if ((left.unit === undefined) !== (right.unit === undefined)) return { code: 'mixedUnits' };
       left = { value: sign === '+' ? left.value + right.value : left.value - right.value, unit: left.unit };
     }
@@ -92,6 +96,7 @@ class Reader {
       left = {
         value: sign === '*' ? left.value * right.value : left.value / right.value,
         unit: left.unit ?? right.unit,
+        share: left.share === true && right.share === true,
       };
     }
     return left;
@@ -100,7 +105,7 @@ class Reader {
   private factor(): Read {
     if (this.takeSign('-')) {
       const inner = this.factor();
-      return 'code' in inner ? inner : { value: -inner.value, unit: inner.unit };
+      return 'code' in inner ? inner : { ...inner, value: -inner.value };
     }
     if (this.takeSign('(')) {
       const inner = this.expression();
@@ -123,6 +128,7 @@ class Reader {
         const token = this.peek();
         return token ? { code: 'unexpected', text: token.text } : { code: 'unfinished' };
       }
+      if (first === undefined && this.takePercent()) return { value: amount / 100, unit: undefined, share: true };
       const unit = this.unit();
       if (typeof unit === 'object') return unit;
       if (unit === undefined && first === undefined) return { value: amount, unit: undefined };
@@ -165,6 +171,13 @@ class Reader {
       bottom?.kind === 'number' &&
       bottom.value > 0
     );
+  }
+
+  /** A share of what it is multiplied with (2350*9%), where no share is asked for itself. */
+  private takePercent(): boolean {
+    if (this.kind === 'percent' || this.peek()?.text !== '%') return false;
+    this.next += 1;
+    return true;
   }
 
   private unit(): string | undefined | QuantityProblem {

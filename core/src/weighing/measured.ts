@@ -71,10 +71,10 @@ export function slipPicture(view: RigView, ticket: Ticket, plan: RigView = view)
  * in a place nobody has weighed, so places and a camper's contents are not judged.
  */
 export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
-  const { planned, lengths, used, adjustment } = slipPicture(view, ticket);
+  const { planned, lengths, used, adjustment } = slipPicture(asItStood(view, ticket), ticket);
   const barsOn = planned.lengths.distribution !== undefined;
-  const loads = slipLoads(planned, used, adjustment, quantityCombinations(lengths, barsOn));
   const worst = suspects(adjustment);
+  const loads = slipLoads(planned, used, adjustment, worst, quantityCombinations(lengths, barsOn));
   return {
     ...assessed(loads, runRulebook(loads)),
     ticket,
@@ -89,6 +89,20 @@ export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
     }),
   };
 }
+
+/**
+ * The rig as it stood on the scale: what was read with the bars of its hitch off, or on, is judged so, whatever the owner says
+ * of the hitch since. Where both were read, the hitch as it is set now chooses.
+ */
+function asItStood(view: RigView, { readings }: Ticket): RigView {
+  const ways = new Set(readings.filter(({ state }) => state === 'coupled').map(({ bars }) => bars === true));
+  const hitch = view.rig.hitch ?? {};
+  const [on] = ways;
+  if (ways.size !== 1 || on === (hitch.distribution !== undefined)) return view;
+  return { ...view, rig: { ...view.rig, hitch: { ...hitch, distribution: on ? fullyRestored : undefined } } };
+}
+
+const fullyRestored = { kind: 'fraction', fraction: 1 } as const;
 
 /** Where a reading cannot be right beside the others: the ones of the largest normalised residual, by their order. */
 export function suspects({ normalised }: Adjustment): readonly number[] {
@@ -125,6 +139,7 @@ function slipLoads(
   plan: Compiled,
   used: ReturnType<typeof adjustTicket>['used'],
   { estimate }: Adjustment,
+  worst: readonly number[],
   of: Readonly<Record<QuantityName, Combination>>,
 ): WeighedLoads {
   return weighedOn(plan, (sum) => {
@@ -133,6 +148,7 @@ function slipLoads(
       const one = used[at];
       return one && Math.abs(times) > 1e-6 ? [{ name: readingMessage(one.reading), kg: one.value, times }] : [];
     });
-    return found && { value: found.value, se: found.se, operands };
+    const contradicted = worst.some((at) => Math.abs(found?.weights[at] ?? 0) > 1e-6);
+    return found && { value: found.value, se: found.se, operands, contradicted };
   });
 }

@@ -13,8 +13,9 @@ const twice = ['ball.max', 'tow.braked'] as const;
 /** The limits that may differ with the bars of the hitch, each both ways; those that are judged in neither are left out. */
 export function ratedBothWays(view: RigView): readonly RatedBothWays[] {
   const { rig } = view;
+  // What each plate says, whatever the makers have answered.
   const checksWith = (distribution: NonNullable<typeof rig.hitch>['distribution']) =>
-    assess({ ...view, rig: { ...rig, hitch: { ...rig.hitch, distribution } } }).checks;
+    assess({ ...view, rig: { ...rig, hitch: { ...rig.hitch, distribution, distributionAllowed: 'yes' } } }).checks;
   const used = checksWith(rig.hitch?.distribution ?? { kind: 'fraction', fraction: 1 });
   const unused = checksWith(undefined);
   return twice.flatMap((id) => {

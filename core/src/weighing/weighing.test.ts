@@ -307,7 +307,13 @@ describe('ways to stand on a scale', () => {
 
   it('ask a trailer alone for no vehicle, and a fifth wheel for no jockey wheel', () => {
     const keys = (name: Parameters<typeof exampleView>[0]) => stands(rig(name)).map(({ key }) => key);
-    expect(keys('second-hand-caravan-alone')).toEqual(['ball', 'trailerOnStand', 'jockey', 'trailerOnJockey']);
+    expect(keys('second-hand-caravan-alone')).toEqual([
+      'ball',
+      'trailerOnStand',
+      'jockey',
+      'trailerOnJockey',
+      'trailerWhole',
+    ]);
     expect(keys('pick-up-with-fifth-wheel')).not.toContain('jockey');
     expect(keys('british-van-with-scooter')).toEqual(['soloFront', 'soloRear', 'soloVehicle']);
   });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ballTarget, goalOf } from '@wagonomos/core/balance';
+import { ballRight as ballIsRight, ballTarget } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -15,9 +15,7 @@ const workspace = useWorkspace();
 
 const ballRight = computed((): boolean | null => {
   const target = rig.assessment && ballTarget(rig.assessment);
-  if (!target) return null;
-  const { from, to } = goalOf(target);
-  return target.now >= from && target.now <= to;
+  return target && ballIsRight(target);
 });
 const slips = computed(() => (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId).length);
 const lines = computed(() =>

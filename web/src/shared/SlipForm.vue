@@ -5,13 +5,12 @@ import { standOf, stands, type Reading, type Stand, type TicketAssessment } from
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from './ChoiceField.vue';
 import DayField from './DayField.vue';
+import ScaleStep from './ScaleStep.vue';
 import NameField from './NameField.vue';
 import SlipPlace from './SlipPlace.vue';
 import SlipReading from './SlipReading.vue';
 import { newId } from './newId.ts';
-import { written } from './useSpeech.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
 /** The numbers of one slip, in the order they were read: what stood on the plate, and what it showed. */
@@ -21,8 +20,6 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 const ticket = computed(() => props.weighed.ticket);
 const ways = computed(() => stands(props.view));
-/** kg from one step of the scale to the next; bathroom scales to weighbridges. */
-const steps = [0.1, 0.5, 1, 2, 5, 10, 20, 50];
 
 const add = () => {
   const taken = ticket.value.readings.map(standOf);
@@ -55,13 +52,7 @@ const removeAll = () => {
         :label="t('app.slip.date')"
         @change="(date) => set({ date })"
       />
-      <ChoiceField
-        class="steps"
-        :label="t('app.slip.steps')"
-        :value="ticket.graduation"
-        :options="steps.map((value) => ({ value, label: t('app.slip.step', { step: written(value, 1) }) }))"
-        @change="(graduation) => set({ graduation })"
-      />
+      <ScaleStep class="steps" :value="ticket.graduation" @change="(graduation) => set({ graduation })" />
     </div>
     <SlipPlace :ticket="ticket" @change="set" />
     <p class="soft">{{ t('app.slip.hint') }}</p>

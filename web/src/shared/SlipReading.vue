@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RigView } from '@wagonomos/core';
+import { displayMass, type RigView } from '@wagonomos/core';
 import { changeReading, removeReading } from '@wagonomos/core/edits';
 import { standOf, stands, type Reading, type Stand, type TicketAssessment } from '@wagonomos/core/weighing';
 import { SlidersHorizontal, Trash2 } from '@lucide/vue';
@@ -8,11 +8,13 @@ import { useI18n } from 'vue-i18n';
 import QuantityField from './QuantityField.vue';
 import TextLine from './TextLine.vue';
 import { written } from './useSpeech.ts';
+import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
 /** One number of a slip: what stood on the plate, what it showed; folded away, on which side and on which other scale. */
 const props = defineProps<{ view: RigView; slip: string; one: TicketAssessment['readings'][number] }>();
 const { t } = useI18n();
+const settings = useSettings();
 const workspace = useWorkspace();
 const ways = computed(() => stands(props.view));
 const reading = computed(() => props.one.reading);
@@ -36,7 +38,10 @@ const asSide = (side: Reading['side']) => side ?? 'both';
 const doubt = computed((): string => {
   const { residual, suspect } = props.one;
   return suspect && residual !== null
-    ? t(residual > 0 ? 'app.slip.tooMuch' : 'app.slip.tooLittle', { amount: written(Math.abs(residual), 0) })
+    ? t(residual > 0 ? 'app.slip.tooMuch' : 'app.slip.tooLittle', {
+        amount: written(displayMass(Math.abs(residual), settings.massUnit, 'nearest'), 0),
+        unit: settings.massUnit,
+      })
     : '';
 });
 </script>

@@ -7,6 +7,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
 import './routeMeta.ts';
+import { useSettings } from '../stores/settings.ts';
 import { useSlips } from './useSlips.ts';
 
 /**
@@ -16,12 +17,16 @@ import { useSlips } from './useSlips.ts';
 function basisHere() {
   const { t } = useI18n();
   const rig = useRig();
+  const settings = useSettings();
   const route = useRoute();
   const router = useRouter();
   const { slips } = useSlips();
   const asked = computed((): string => {
+    if (route.meta.choosesBasis !== true) return 'plan';
     const { from } = route.query;
-    return route.meta.choosesBasis === true && typeof from === 'string' ? from : 'plan';
+    if (typeof from === 'string') return from;
+    const kept = settings.basisOf(rig.rigId ?? '') ?? 'plan';
+    return kept === 'corrected' || slips.value.some(({ id }) => id === kept) ? kept : 'plan';
   });
   const basis = computed((): VerdictBasis => {
     if (asked.value === 'plan' || asked.value === 'corrected') return asked.value;
@@ -55,8 +60,11 @@ function basisHere() {
     ...(era.value === null ? {} : { plates: era.value }),
   }));
   const go = ({ from = asked.value, plates = era.value ?? '' }) =>
-    router.replace({ query: { ...(from === 'plan' ? {} : { from }), ...(plates === '' ? {} : { plates }) } });
-  const choose = (from: string) => go({ from });
+    router.replace({ query: { from, ...(plates === '' ? {} : { plates }) } });
+  const choose = (from: string) => {
+    if (rig.rigId !== null) settings.rememberBasis(rig.rigId, from);
+    return go({ from });
+  };
   const chooseEra = (plates: string) => go({ plates });
   const slipName = ({ name, date }: { readonly name: string; readonly date?: string | undefined }) =>
     t('app.card.slip', { slip: name, day: date ?? '' });
@@ -70,7 +78,8 @@ function basisHere() {
     if (!found) return '';
     if (found.from === 'slip') return t('app.drawn.slip', { slip: slipName(found.ticket) });
     if (found.from !== 'corrected') {
-      return t(asked.value === 'plan' ? 'app.drawn.plan' : 'app.drawn.planOnly', { loadout });
+      const without = slips.value.length > 0 ? 'app.drawn.notEnough' : 'app.drawn.planOnly';
+      return t(asked.value === 'plan' ? 'app.drawn.plan' : without, { loadout });
     }
     const names = [
       ...new Set(found.corrections.filter(({ counted }) => counted).map(({ ticket }) => slipName(ticket))),

@@ -13,19 +13,25 @@ export const useSettings = defineStore('settings', () => {
   const theme = ref<Theme>('auto');
   const prefersDark = usePreferredDark();
   const dark = computed(() => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value));
+  /** By rig: the plan, or the slip, that its owner last wanted its verdict drawn from. */
+  const bases = ref<Readonly<Record<string, string>>>({});
   let store: KeyValueStore | undefined;
 
   watchEffect(() => {
     document.documentElement.classList.toggle('dark', dark.value);
   });
 
-  const save = () => void store?.set('settings', { massUnit: massUnit.value, theme: theme.value });
+  const save = () =>
+    void store?.set('settings', { massUnit: massUnit.value, theme: theme.value, bases: { ...bases.value } });
 
   const load = async (from: KeyValueStore) => {
     store = from;
-    const kept = (await from.get('settings').catch(() => null)) as { massUnit?: unknown; theme?: unknown } | null;
-    massUnit.value = massUnits.find((unit) => unit === kept?.massUnit) ?? 'kg';
-    theme.value = themes.find((one) => one === kept?.theme) ?? 'auto';
+    const kept = (await from.get('settings').catch(() => null)) as Record<string, unknown> | null;
+    massUnit.value = massUnits.find((unit) => unit === kept?.['massUnit']) ?? 'kg';
+    theme.value = themes.find((one) => one === kept?.['theme']) ?? 'auto';
+    bases.value = Object.fromEntries(
+      Object.entries(kept?.['bases'] ?? {}).filter((entry): entry is [string, string] => typeof entry[1] === 'string'),
+    );
   };
 
   const switchUnit = () => {
@@ -38,5 +44,11 @@ export const useSettings = defineStore('settings', () => {
     save();
   };
 
-  return { massUnit, theme, dark, load, switchUnit, switchTheme };
+  const basisOf = (rigId: string): string | undefined => bases.value[rigId];
+  const rememberBasis = (rigId: string, from: string) => {
+    bases.value = { ...bases.value, [rigId]: from };
+    save();
+  };
+
+  return { basisOf, rememberBasis, massUnit, theme, dark, load, switchUnit, switchTheme };
 });

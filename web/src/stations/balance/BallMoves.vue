@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { placeThing, setTankLevel } from '@wagonomos/core/edits';
 import { displayMass, type RigView } from '@wagonomos/core';
-import { ballMoves, type BallMove } from '@wagonomos/core/balance';
+import { ballMoves, ballRight, ballTarget, type BallMove } from '@wagonomos/core/balance';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../../shared/useSpeech.ts';
@@ -17,6 +17,10 @@ const settings = useSettings();
 const workspace = useWorkspace();
 const few = 6;
 const all = ref(false);
+const right = computed(() => {
+  const target = rig.assessment && ballTarget(rig.assessment);
+  return !target || ballRight(target);
+});
 const moves = computed(() => (rig.assessment ? ballMoves(rig.assessment) : []));
 const most = 40;
 /** At first each thing once, with its best move. */
@@ -89,7 +93,7 @@ const make = (move: BallMove) => {
         {{ t('app.balance.more', { count: Math.min(most, moves.length) - shown.length }) }}
       </button>
     </template>
-    <p v-else class="soft">{{ t('app.balance.noMoves') }}</p>
+    <p v-else class="soft">{{ t(right ? 'app.balance.noMoves' : 'app.balance.noMoveHelps') }}</p>
   </div>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RigView } from '@wagonomos/core';
+import { displayMass, type RigView } from '@wagonomos/core';
 import { addThing, placeThing } from '@wagonomos/core/edits';
 import { lighterInstead, typicalGroups, typicalMass, typicalThings, type TypicalThing } from '@wagonomos/core/entry';
 import { Plus } from '@lucide/vue';
@@ -7,6 +7,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceSelect from './PlaceSelect.vue';
 import { choiceOf, placeGroups } from './placeChoices.ts';
@@ -16,12 +17,14 @@ const props = defineProps<{ view: RigView }>();
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
 const { speech } = useSpeech();
+const settings = useSettings();
 const workspace = useWorkspace();
 const wanted = ref('');
 const where = ref('');
 const taken = ref('');
 const groups = computed(() => placeGroups(props.view));
 const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });
+const mass = (value: number) => written(displayMass(value, settings.massUnit, 'nearest', 0.1), 1);
 const name = (thing: TypicalThing) => t(`typical.${thing.id}`);
 const shelves = computed(() =>
   typicalGroups
@@ -74,7 +77,7 @@ const add = (thing: TypicalThing) => {
             >{{ name(thing) }}<small v-if="instead(thing)">{{ instead(thing) }}</small></span
           >
           <span class="num">{{
-            t('app.typical.range', { least: written(thing.least, 1), most: written(thing.most, 1) })
+            t('app.typical.range', { least: mass(thing.least), most: mass(thing.most), unit: settings.massUnit })
           }}</span>
           <button
             type="button"

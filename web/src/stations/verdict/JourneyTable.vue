@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { journeyStops, type JourneyStop } from '@wagonomos/core';
+import { journeyStops, missingMessage, type JourneyStop } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 
 /** Home and every place of the journey side by side: information, apart from the verdict. Plates stay what they are. */
 const { t } = useI18n();
 const { placeName } = usePlaces();
+const { say } = useSpeech();
 const rig = useRig();
 const roads = ['rural', 'dual', 'motorway'] as const;
 const stops = computed(() => (rig.assessment ? journeyStops(rig.assessment.loads) : []));
@@ -17,10 +19,14 @@ const differs = (stop: JourneyStop, road: (typeof roads)[number]): boolean => {
 };
 const speed = (stop: JourneyStop, road: (typeof roads)[number]): string => {
   const value = stop.speed?.[road];
-  if (!stop.speed) return t('app.journey.posted');
+  if (!stop.speed) return stop.waitsFor ? t('app.speed.unknown') : t('app.journey.posted');
   return value === null || value === undefined
     ? t('app.speed.unknown')
     : t('app.speed.value', { value, unit: stop.speed.unit });
+};
+const asWhat = (stop: JourneyStop): string => {
+  if (stop.speed) return t(`app.speed.kind.${stop.speed.as}`);
+  return stop.waitsFor ? t('app.journey.waits', { what: say(missingMessage(stop.waitsFor)) }) : t('app.journey.posted');
 };
 /** Where only signs count, rows of figures would say nothing. */
 const speeds = computed(() => stops.value.some((stop) => stop.speed !== null));
@@ -50,7 +56,7 @@ const novice = computed(() => stops.value.some((stop) => stop.speed?.novice !== 
           <tr>
             <th scope="row">{{ t('app.journey.as') }}</th>
             <td v-for="(stop, at) in stops" :key="at" :data-test="`as-${stop.place.country}`">
-              {{ stop.speed ? t(`app.speed.kind.${stop.speed.as}`) : t('app.journey.posted') }}
+              {{ asWhat(stop) }}
             </td>
           </tr>
           <tr v-for="road in speeds ? roads : []" :key="road">

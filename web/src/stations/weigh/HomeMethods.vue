@@ -3,6 +3,7 @@ import { displayMass, type RigView } from '@wagonomos/core';
 import { homeBallLoad, homeInputs, homeMethods, type HomeMethod, type HomeReading } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ScaleStep from '../../shared/ScaleStep.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
@@ -18,7 +19,6 @@ const settings = useSettings();
 
 const method = ref<HomeMethod>('prop');
 const graduation = ref(0.5);
-const steps = [0.1, 0.5, 1, 2, 5, 10];
 const trailer = computed(() => props.view.trailer?.geometry);
 const typed = ref<Partial<HomeReading>>({});
 const given = computed((): HomeReading => ({
@@ -85,12 +85,7 @@ const take = () => {
         :value="given[name]"
         @change="(value) => set(name, value)"
       />
-      <label>
-        {{ t('app.slip.steps') }}
-        <el-select v-model="graduation" :aria-label="t('app.home.steps.scale')">
-          <el-option v-for="step in steps" :key="step" :value="step" :label="t('app.slip.step', { step })" />
-        </el-select>
-      </label>
+      <ScaleStep :label="t('app.home.steps.scale')" :value="graduation" @change="(kg) => (graduation = kg)" />
     </div>
     <p class="result" role="status">{{ says }}</p>
     <template v-if="result.kind === 'load'">

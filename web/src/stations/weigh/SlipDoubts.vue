@@ -51,9 +51,9 @@ const leverSays = computed(() => {
       </table>
       <p class="soft">{{ t(against.length > 1 ? 'app.weigh.oneOfThem' : 'app.weigh.theCulprit') }}</p>
     </template>
-    <p v-for="one in light" :key="one.side" class="over">
+    <p v-for="one in light" :key="`${one.side} ${one.what}`" class="over">
       {{
-        t('app.weigh.belowEmpty', {
+        t(one.what === 'ball' ? 'app.weigh.ballBelowEmpty' : 'app.weigh.belowEmpty', {
           body: view[one.side]?.name ?? '',
           weighed: plusMinus(one.weighed.value, one.weighed.se),
           empty: kg(one.empty),

@@ -4,6 +4,7 @@ import { scaleKinds, weighingPlan, type ScaleKind, type WeighingStep } from '@wa
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ScaleStep from '../../shared/ScaleStep.vue';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 import StandSketch from './StandSketch.vue';
@@ -32,7 +33,6 @@ const want = computed(() => possible.value.filter((name) => !left.value.has(name
 const have = ref<ScaleKind[]>(['weighbridge']);
 const uncouple = ref(true);
 const graduation = ref(20);
-const steps = [1, 5, 10, 20, 50];
 
 const ask = (name: QuantityName, on: boolean) => {
   const next = new Set(left.value);
@@ -94,12 +94,7 @@ const print = () => window.print();
           }}</el-checkbox>
         </el-checkbox-group>
         <el-checkbox v-if="both" v-model="uncouple">{{ t('app.weigh.uncouple') }}</el-checkbox>
-        <label>
-          {{ t('app.slip.steps') }}
-          <el-select v-model="graduation" :aria-label="t('app.slip.steps')">
-            <el-option v-for="step in steps" :key="step" :value="step" :label="t('app.slip.step', { step })" />
-          </el-select>
-        </label>
+        <ScaleStep :value="graduation" @change="(kg) => (graduation = kg)" />
       </fieldset>
     </div>
     <p v-if="plan.beyond.length > 0" class="beyond" role="status">
