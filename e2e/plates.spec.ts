@@ -159,7 +159,7 @@ test('a figure that holds only under an unconfirmed condition decides nothing, a
     /Not decided: whether the GVW on Sandpiper conversion holds \(variant L3H2\)/,
   );
   await page.getByRole('link', { name: /^Verdict/ }).click();
-  await expect(page.getByRole('region', { name: 'What is missing' })).toContainText(
+  await expect(page.getByRole('region', { name: 'What to find out next' })).toContainText(
     'Registration document or the build label tells the variant.',
   );
   await page.getByRole('link', { name: /^Plates/ }).click();

@@ -90,7 +90,19 @@ const views: readonly View[] = [
   },
   { name: 'verdict', path: `${wagon}/verdict` },
   { name: 'papers', path: `${wagon}/papers` },
-  { name: 'words', path: '/words' },
+  {
+    name: 'start',
+    path: '/start',
+    prepare: async (page) => {
+      const figures = { ATM: '2350', GTM: '2200', 'All of it': '2500', 'or its share of the trailer': '9' };
+      for (const [label, text] of Object.entries(figures)) {
+        const field = page.getByLabel(label, { exact: true });
+        await field.fill(text);
+        await field.press('Tab');
+      }
+      await page.evaluate(() => window.scrollTo(0, 0));
+    },
+  },
   { name: 'rules', path: `${estate}/rules` },
   { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
   { name: 'uprate', path: `${van}/uprate`, wholePage: true },

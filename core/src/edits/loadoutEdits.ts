@@ -2,6 +2,7 @@ import type { Ticket } from '../weighing/ticket.ts';
 import { removeEntries } from '../document/referenceTable.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
+import type { Said } from '../loading/saidSchema.ts';
 import { withoutUndefined } from '../plain/lists.ts';
 import { edited, entryOf, put, without } from './draft.ts';
 
@@ -92,6 +93,28 @@ export const setFittingPosition = (
   inLoadout(workspace, loadoutId, (loadout) => {
     const others = without(loadout.fittingPositions ?? [], (one) => one.body === body && one.fitting === fitting);
     loadout.fittingPositions = [...others, { body, fitting, position }];
+  });
+
+/**
+ * Says what a body weighs as it is loaded, or what of a trailer rests on the coupling; a field given as undefined is taken
+ * back. A total remembers what the plan lists then.
+ * @param listed kg, `listedOn` of the body
+ */
+export const sayOf = (
+  workspace: Workspace,
+  loadoutId: string,
+  body: string,
+  patch: { readonly [Key in keyof Omit<Said, 'body' | 'listed'>]?: Said[Key] | undefined },
+  listed: number,
+): Workspace =>
+  inLoadout(workspace, loadoutId, (loadout) => {
+    const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.said ?? [];
+    const own = before.find((one) => one.body === body);
+    const next = withoutUndefined({ ...own, body, ...patch, ...('total' in patch ? { listed } : {}) });
+    const { total, ballLoad, ballShare } = next;
+    const said = total ?? ballLoad ?? ballShare;
+    const all = [...before.filter((one) => one !== own), ...(said === undefined ? [] : [next])];
+    put(loadout, { said: all.length > 0 ? all : undefined });
   });
 
 /** @param fraction 0 empty to 1 full */

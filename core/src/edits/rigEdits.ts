@@ -59,3 +59,19 @@ export function removeRig(workspace: Workspace, id: string): Workspace {
     loadouts: new Set(loadouts.map((one) => one.id)),
   });
 }
+
+/**
+ * Takes rigs away with everything that came with them, things too where no rig that is left uses them; what is not among
+ * `demo` stays.
+ * @param demo the document they came in: the demo
+ */
+export function putAway(workspace: Workspace, demo: Pick<Workspace, 'rigs' | 'things'>): Workspace {
+  const rest = demo.rigs.reduce((left, { id }) => removeRig(left, id), workspace);
+  const used = new Set([
+    ...rest.loadouts.flatMap(({ placements }) => placements.map(({ thing }) => thing)),
+    ...rest.tickets.flatMap(({ loadout }) => (loadout?.placements ?? []).map(({ thing }) => thing)),
+    ...rest.trips.flatMap(({ carried }) => carried.map(({ thing }) => thing)),
+  ]);
+  const came = demo.things.map(({ id }) => id).filter((id) => !used.has(id));
+  return removeEntries(rest, { things: new Set(came) });
+}

@@ -9,8 +9,9 @@ import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { setFacts } from './bodyEdits.ts';
 import { setGear } from './gearEdits.ts';
+import { placeThing } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
-import { removeRig, setCamperPosition, setHitch } from './rigEdits.ts';
+import { putAway, removeRig, setCamperPosition, setHitch } from './rigEdits.ts';
 
 const counter = () => {
   let n = 0;
@@ -142,5 +143,28 @@ describe('a file with a rig that cannot be', () => {
     expect(broken({ trailer: undefined })).toEqual(['emptyRig']);
     expect(broken({ camper: { body: 'redstart' } })).toEqual(['wrongKind', 'emptyRig']);
     expect(broken({ vehicle: 'redstart' })).toContain('wrongKind');
+  });
+});
+
+describe('the demo put away', () => {
+  it('leaves an own rig with all it carries, and nothing of the demo; brought back, it is whole', () => {
+    const demo = (['australian-wagon-and-tandem', 'british-van-with-scooter'] as const)
+      .map(exampleWorkspace)
+      .reduce(mergeWorkspaces);
+    const own = addNewRig(demo, { ...plain, trailerName: 'Van' }, tools());
+    const [borrowed] = demo.things;
+    const view = viewRig(own.workspace, own.rigId)!;
+    const carrying = placeThing(own.workspace, view.loadout.id, borrowed!.id, {
+      body: view.vehicle!.id,
+      place: view.vehicle!.places[0]!.id,
+      count: 1,
+    });
+    const left = putAway(carrying, demo);
+    expect(left.rigs.map(({ id }) => id)).toEqual([own.rigId]);
+    expect(left.things.map(({ id }) => id)).toEqual([borrowed!.id]);
+    expect(left.bodies).toHaveLength(2);
+    expect([left.tickets, left.trips]).toEqual([[], []]);
+    expect(readParsed(left)).toMatchObject({ ok: true });
+    expect(mergeWorkspaces(left, demo).rigs).toHaveLength(1 + demo.rigs.length);
   });
 });

@@ -28,15 +28,17 @@ export {
   changeCrew,
   changeThing,
   placeThing,
+  sayOf,
   removeCrew,
   removeThing,
   setFittingPosition,
   setTankLevel,
 } from '../edits/loadoutEdits.ts';
+export { addKnownRig, knownLimits, type KnownFigure, type KnownRig } from '../edits/startRig.ts';
 export { addNewRig, type NewRig } from '../edits/newRig.ts';
 export { addPlaces } from '../edits/placeEdits.ts';
 export { addQuote, removeQuote, setQuote } from '../edits/quoteEdits.ts';
-export { changeSituation, removeRig, renameRig, setCamperPosition, setHitch } from '../edits/rigEdits.ts';
+export { changeSituation, putAway, removeRig, renameRig, setCamperPosition, setHitch } from '../edits/rigEdits.ts';
 export { takeRows } from '../edits/tableEdits.ts';
 export {
   addReading,

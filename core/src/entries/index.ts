@@ -12,6 +12,7 @@ export { buyersPayload } from '../loading/buyersPayload.ts';
 export { leaveAtHome, type Wanted } from '../loading/leaveAtHome.ts';
 export type { Loadout, Placement, Thing } from '../loading/loadout.ts';
 export { fittedNet, positionNow, tankContents } from '../loading/loadoutLoads.ts';
+export { listedOn, saidOf } from '../loading/said.ts';
 export { placeContents } from '../loading/placeContents.ts';
 export { leanOf, mayGo, placedMass } from '../loading/placed.ts';
 export { onDay, placedBodies, type RigView } from '../loading/rigView.ts';
@@ -85,6 +86,7 @@ export { assess, type Assessment, type PlannedAssessment } from '../verdict/asse
 export { loadoutDifferences } from '../verdict/compareLoadouts.ts';
 export { explain } from '../verdict/explain.ts';
 export type { Operand, Step } from '../verdict/explanation.ts';
+export { toFindOut } from '../verdict/findOut.ts';
 export { pillars, type Pillar } from '../verdict/pillars.ts';
 export { quantityMessage } from '../verdict/quantityMessage.ts';
 export { remedies } from '../verdict/remedies.ts';

@@ -21,7 +21,7 @@ export { threePass } from '../weighing/threePass.ts';
 export type { Reading, Ticket } from '../weighing/ticket.ts';
 export { trend } from '../weighing/trend.ts';
 export { unlistedOn, type UnlistedOn } from '../weighing/unlisted.ts';
-export { verdictFrom, type BasedVerdict, type VerdictBasis } from '../weighing/verdictFrom.ts';
+export { verdictFrom, bestBasis, type BasedVerdict, type VerdictBasis } from '../weighing/verdictFrom.ts';
 export { byDay } from '../weighing/viewThen.ts';
 export { isLopsided, weighedSides } from '../weighing/weighedSides.ts';
 export { scaleKinds, weighingPlan, type ScaleKind, type WeighingStep } from '../weighing/weighingPlan.ts';

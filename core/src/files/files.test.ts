@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 7 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 8 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -222,6 +222,17 @@ describe('a file that can be used', () => {
     expect(quotes[0]).toMatchObject({ from: 'A workshop', rig: 'sandpiper' });
     expect(bodies[0]?.formerPlates?.[0]).toMatchObject({ until: '2025-03-01' });
     expect(situations[0]?.drivers?.[0]).toMatchObject({ name: 'Second driver', licence: { classes: ['B'] } });
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 7 is read for ever, with the ± of a length, of a split and of a place', () => {
+    const url = new URL('golden/version-7.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    const [van] = read.workspace.bodies;
+    expect(van?.geometry).toMatchObject({ plusMinus: { wheelbase: 0.02 } });
+    expect(van?.emptyMass).toMatchObject({ splitPlusMinus: 20 });
+    expect(van?.places[0]?.xPlusMinus).toBe(0.1);
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -11,6 +11,7 @@ type Step = (raw: object) => object;
  * 5 to 6: quotes and cases of uprating came in; former plates and further drivers, both optional.
  * 6 to 7: ± of lengths, positions and empty figures came in, groups that equalise, how far springs settle, the pressure on a
  * tyre's wall, and things of a slip that are owned no more; all optional.
+ * 7 to 8: what is said of a body as it is loaded came in; optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -19,6 +20,7 @@ const steps: Readonly<Record<number, Step>> = {
   4: (raw) => ({ ...raw, version: 5 }),
   5: (raw) => ({ ...raw, quotes: [], cases: [], version: 6 }),
   6: (raw) => ({ ...raw, version: 7 }),
+  7: (raw) => ({ ...raw, version: 8 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

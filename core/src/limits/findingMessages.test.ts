@@ -7,7 +7,7 @@ import type { Plate } from '../rig/plate.ts';
 import type { RunningGear } from '../rig/runningGear.ts';
 import type { Check } from '../checks/check.ts';
 import { flat } from '../testing/flat.ts';
-import { made } from '../testing/matrixRigs.ts';
+import { made, weightless } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
 import { findings } from './findings.ts';
 import { hitchMoment } from './hitchMoment.ts';
@@ -254,7 +254,7 @@ describe('room at a point', () => {
   it('asks for no moment at a receiver without an extension, nor without a hitch', () => {
     const view = made({});
     expect(hitchMoment(compile(view))).toBeNull();
-    const unknown = made({ trailer: { geometry: { axles: 1 } } });
+    const unknown = weightless(made({ trailer: { geometry: { axles: 1 } } }));
     expect(hitchMoment(compile({ ...unknown, rig: { ...unknown.rig, hitch: { extension: 0.4 } } }))).toBeNull();
     expect(flat(hitchMoment(compile({ ...view, rig: { ...view.rig, hitch: { extension: 1 } } }))!)).toBe(
       'hitch.moreMoment more=981Nm/nearest',

@@ -43,7 +43,7 @@ export function payload(compiled: Compiled, side: Side): Payload | null {
   return {
     side,
     max,
-    bare: compiled.massMissing[side].length > 0 ? null : of('bare'),
+    bare: compiled.bodies[body.id]?.missing.length === 0 ? of('bare') : null,
     parts: { fitted: of('fitted'), crew: of('crew'), tank: of('tank'), thing: of('thing') },
     camper: carried,
     ballLoad: side === 'trailer' || ball.kind === 'absent' ? 0 : ball.kind === 'known' ? ball.value : null,

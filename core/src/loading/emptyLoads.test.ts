@@ -71,12 +71,18 @@ describe('the empty figure of a vehicle', () => {
     expect(known(compiled, 'frontAxle')).toEqual(['emptyAxles']);
   });
 
-  it('is unknown without a figure, without the tank it counts, or without the kind of fuel', () => {
+  it('is unknown without a figure', () => {
     expect(known(withVehicle({ emptyMass: undefined }), 'vehicleTotal')).toEqual(['emptyMass']);
+  });
+
+  it('keeps fuel of which nobody knows how much it is, and is not known by itself then', () => {
+    const alone = (compiled: ReturnType<typeof withVehicle>) =>
+      compiled.bodies[compiled.view.vehicle?.id ?? '']?.missing.map(({ code }) => code);
     const kerb = { basis: 'kerb' as const, frontAxle: 1000, rearAxle: 800, source: 'other' as const };
-    expect(known(withVehicle({ emptyMass: kerb }), 'vehicleTotal')).toEqual(['fuelTank']);
+    expect(known(withVehicle({ emptyMass: kerb }), 'vehicleTotal')).toBe(1800);
+    expect(alone(withVehicle({ emptyMass: kerb }))).toEqual(['fuelTank']);
     const unnamed = { id: 'fuel', name: 'fuel', kind: 'fuel' as const, capacityL: 60 };
-    expect(known(withVehicle({ emptyMass: kerb, tanks: [unnamed] }), 'vehicleTotal')).toEqual(['fuelDensity']);
+    expect(alone(withVehicle({ emptyMass: kerb, tanks: [unnamed] }))).toEqual(['fuelDensity']);
   });
 
   it('takes off again what stood on the scale', () => {
@@ -108,11 +114,19 @@ describe('the empty figure of a trailer', () => {
     expect(ballLoad.kind === 'known' && ballLoad.sigma).toBeGreaterThan(30);
   });
 
-  it('leaves the vehicle’s axles unknown when the coupling is, and its own total known', () => {
+  it('keeps its empty ball load without a length, and asks for one as soon as something lies in it', () => {
     const compiled = withTrailer({ geometry: { axles: 1 } });
     expect(known(compiled, 'trailerTotal')).toBe(1000);
-    expect(known(compiled, 'ballLoad')).toEqual(['axlePosition']);
-    expect(known(compiled, 'rearAxle')).toEqual(['axlePosition']);
+    // Nothing lies in it: the brochure's ball load is today's, wherever the axles stand.
+    expect(known(compiled, 'ballLoad')).toBeCloseTo(50, 9);
+    expect(known(compiled, 'trailerAxles')).toBeCloseTo(950, 9);
+    const laden = withTrailer({
+      geometry: { axles: 1 },
+      fitted: [{ id: 'box', name: 'box', inEmptyMass: 'no', on: { mass: 40, x: 1 } }],
+    });
+    expect(known(laden, 'trailerTotal')).toBe(1040);
+    expect(known(laden, 'ballLoad')).toEqual(['ballLoad']);
+    expect(known(laden, 'rearAxle')).toEqual(['ballLoad']);
   });
 });
 

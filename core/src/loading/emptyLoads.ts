@@ -10,6 +10,8 @@ import type { PointLoad, Side } from '../statics/pointLoad.ts';
 export interface BodyLoads {
   readonly loads: readonly PointLoad[];
   readonly massMissing: readonly Missing[];
+  /** What keeps the body by itself from being known, though not what it comes to: fuel in its figure, of a tank of unknown size. */
+  readonly bareMissing?: readonly Missing[];
   readonly placeMissing: readonly Missing[];
 }
 
@@ -23,7 +25,8 @@ export function emptyLoads(body: Body, lengths: RigLengths): BodyLoads {
   const loads = [...figure.loads, ...corrections.loads, ...off];
   return {
     loads,
-    massMissing: [...figure.massMissing, ...corrections.massMissing],
+    massMissing: figure.massMissing,
+    bareMissing: corrections.bareMissing,
     placeMissing: [...figure.placeMissing, ...unplaced(body, [...corrections.loads, ...off])],
   };
 }
@@ -157,9 +160,9 @@ function emptyCentre(trailer: Trailer): { x: number; sigmaX: number; estimated: 
 }
 
 /** Driver, fuel, water and gas inside the figure, as negative loads at the driver's seat and the tanks. */
-function basisCorrections(body: Body): { loads: PointLoad[]; massMissing: Missing[] } {
+function basisCorrections(body: Body): { loads: PointLoad[]; bareMissing: Missing[] } {
   const empty = body.emptyMass;
-  if (!empty) return { loads: [], massMissing: [] };
+  if (!empty) return { loads: [], bareMissing: [] };
   const fuel = body.tanks.find((tank) => tank.kind === 'fuel');
   const contents = basisContents({
     basis: empty.basis,
@@ -172,10 +175,11 @@ function basisCorrections(body: Body): { loads: PointLoad[]; massMissing: Missin
     mass > 0 ? [{ ...emptyLoad(body, key, -mass, x ?? null), origin: 'basis', name: message(`basisPart.${key}`) }] : [];
   const tankX = (kind: TankKind) => body.tanks.find((tank) => tank.kind === kind)?.x;
   const driverX = body.kind === 'vehicle' ? body.seats.find((seat) => seat.driver)?.x : undefined;
-  const massMissing: Missing[] = [];
-  if (contents.fuelLitres === null) massMissing.push({ code: 'fuelTank', ...about(body) });
+  // Fuel of a tank nobody has described stays in the figure: the plan has none of its own to put in its place.
+  const bareMissing: Missing[] = [];
+  if (contents.fuelLitres === null) bareMissing.push({ code: 'fuelTank', ...about(body) });
   else if (contents.fuelLitres > 0 && fuel?.densityKgPerL === undefined) {
-    massMissing.push({ code: fuel ? 'fuelDensity' : 'fuelTank', ...about(body) });
+    bareMissing.push({ code: fuel ? 'fuelDensity' : 'fuelTank', ...about(body) });
   }
   return {
     loads: [
@@ -184,7 +188,7 @@ function basisCorrections(body: Body): { loads: PointLoad[]; massMissing: Missin
       ...off('water', contents.waterLitres * waterDensity, tankX('fresh')),
       ...off('gas', contents.gas, tankX('gas')),
     ],
-    massMissing,
+    bareMissing,
   };
 }
 

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { saidSchema } from './saidSchema.ts';
 import { placeKinds } from '../rig/equipment.ts';
 import {
   dateField,
@@ -77,6 +78,8 @@ export const loadoutSchema = z.strictObject({
   tankLevels: z.array(tankLevelSchema).max(listBounds.tankLevels),
   /** Where moving parts stand; those not named stand where the empty figure has them. */
   fittingPositions: z.array(fittingPositionSchema).max(listBounds.fittingPositions).optional(),
+  /** What is said of a body as a whole, instead of reckoned. */
+  said: z.array(saidSchema).max(listBounds.said).optional(),
 });
 
 /** A journey that is over: what was on board, and whether it was used. */

@@ -2,7 +2,7 @@ import type { LoadOrigin } from '../statics/pointLoad.ts';
 
 /** Which loads each line of the sheet adds up. */
 export const payloadOrigins = {
-  bare: ['empty', 'basis'],
+  bare: ['empty', 'basis', 'said'],
   fitted: ['fitted', 'fitting'],
   crew: ['crew'],
   tank: ['tank'],

@@ -1,10 +1,11 @@
 import { placeContents } from '../loading/placeContents.ts';
 import { lengthDoubts } from '../loading/lengthDoubts.ts';
 import { lengthSlopes } from '../statics/lengthSlopes.ts';
-import { emptyLoads } from '../loading/emptyLoads.ts';
+import { emptyLoads, type BodyLoads } from '../loading/emptyLoads.ts';
 import { loadoutLoads } from '../loading/loadoutLoads.ts';
 import { payloadOrigins } from '../loading/payloadOrigins.ts';
 import { rigLengths } from '../loading/rigLengths.ts';
+import { saidRest } from '../loading/said.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Missing } from '../rig/missing.ts';
 import {
@@ -30,7 +31,7 @@ export interface Compiled extends Loads {
   readonly placeMissing: Readonly<Record<Side, readonly Missing[]>>;
 }
 
-type Parts = Pick<Compiled, 'view' | 'lengths' | 'points' | 'sums' | 'massMissing' | 'placeMissing'>;
+type Parts = Pick<Compiled, 'view' | 'lengths' | 'bodies' | 'points' | 'sums' | 'massMissing' | 'placeMissing'>;
 
 /** Brings a rig, as it is loaded, down to point loads and to every load that is compared with a limit; never throws. */
 export function compile(view: RigView): Compiled {
@@ -38,8 +39,11 @@ export function compile(view: RigView): Compiled {
   const points: PointLoad[] = [];
   const massMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
   const placeMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
+  const bodies: Record<string, BodyMass> = {};
   for (const { body, side, offset } of placedBodies(view)) {
-    for (const part of [emptyLoads(body, lengths), loadoutLoads(view, body)]) {
+    const [empty, onBoard] = [emptyLoads(body, lengths), loadoutLoads(view, body)];
+    bodies[body.id] = bodyMass(body.id, empty, onBoard);
+    for (const part of [saidRest(view, body) ?? empty, onBoard]) {
       for (const load of part.loads) points.push(offset === 0 ? load : shifted(load, offset));
       massMissing[side].push(...part.massMissing);
       placeMissing[side].push(...part.placeMissing);
@@ -47,7 +51,7 @@ export function compile(view: RigView): Compiled {
     if (offset === null) placeMissing[side].push({ code: 'camperPosition', body: body.id, bodyName: body.name });
   }
   const sums = { vehicle: sumLoads(points, 'vehicle'), trailer: sumLoads(points, 'trailer') };
-  return planned({ view, lengths, points, sums, massMissing, placeMissing });
+  return planned({ view, lengths, bodies, points, sums, massMissing, placeMissing });
 }
 
 function planned(parts: Parts): Compiled {
@@ -66,7 +70,6 @@ function planned(parts: Parts): Compiled {
     from: 'plan',
     ...parts,
     values,
-    bodies: bodyMasses(parts),
     lessTimes: (load, times, of) => lessTimes(parts, values[load], times, values[of]),
     laden: (body) => laden(parts, body),
     inPlace: (body, place) => {
@@ -83,18 +86,15 @@ const shifted = (load: PointLoad, offset: number | null): PointLoad => ({
   x: load.x === null || offset === null ? null : load.x + offset,
 });
 
-function bodyMasses({ view, points, massMissing }: Parts): Readonly<Record<string, BodyMass>> {
-  return Object.fromEntries(
-    placedBodies(view).map(({ body, side }): [string, BodyMass] => {
-      const of = (origins: readonly LoadOrigin[]) =>
-        points.reduce(
-          (sum, load) => (load.body === body.id && origins.includes(load.origin) ? sum + load.mass : sum),
-          0,
-        );
-      const missing = massMissing[side].filter((one) => one.body === body.id);
-      return [body.id, { bare: of(payloadOrigins.bare), fitted: of(payloadOrigins.fitted), missing }];
-    }),
+/** A body by its papers, whatever is said of it as it is loaded. */
+function bodyMass(id: string, empty: BodyLoads, onBoard: BodyLoads): BodyMass {
+  const loads = [...empty.loads, ...onBoard.loads];
+  const of = (origins: readonly LoadOrigin[]) =>
+    loads.reduce((sum, load) => (origins.includes(load.origin) ? sum + load.mass : sum), 0);
+  const missing = [...empty.massMissing, ...(empty.bareMissing ?? []), ...onBoard.massMissing].filter(
+    (one) => one.body === id,
   );
+  return { bare: of(payloadOrigins.bare), fitted: of(payloadOrigins.fitted), missing };
 }
 
 /** Planned loads hang together: the ± of their difference is that of its own row. */
@@ -141,8 +141,9 @@ const missingFor = ({ massMissing, placeMissing }: Parts, row: Row): readonly Mi
     return perMetre === 0 ? massMissing[side] : [...massMissing[side], ...placeMissing[side]];
   });
 
-function lengthMissing(view: RigView, code: 'wheelbase' | 'couplingOverhang' | 'axlePosition'): Missing {
-  const body = (code === 'axlePosition' ? view.trailer : view.vehicle) ?? view.vehicle ?? view.trailer;
+function lengthMissing(view: RigView, code: 'wheelbase' | 'couplingOverhang' | 'axlePosition' | 'ballLoad'): Missing {
+  const ofTrailer = code === 'axlePosition' || code === 'ballLoad';
+  const body = (ofTrailer ? view.trailer : view.vehicle) ?? view.vehicle ?? view.trailer;
   const about = { body: body?.id ?? '', bodyName: body?.name ?? '' };
   if (code === 'couplingOverhang' && view.trailer?.coupling === 'fifthWheel') return { code: 'pinOverhang', ...about };
   return { code, ...about };

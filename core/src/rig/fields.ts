@@ -109,6 +109,7 @@ export const listBounds = {
   placements: 2000,
   tankLevels: 60,
   fittingPositions: 60,
+  said: 3,
   readings: 60,
   photos: 40,
   pressureTable: 30,

@@ -23,7 +23,7 @@ type SeenCode =
 /** What nobody has said yet, so that a load or a limit stays unknown. */
 export type Missing =
   | {
-      readonly code: 'emptyMass' | 'emptyAxles' | 'emptyBallLoad' | 'emptyCentre';
+      readonly code: 'emptyMass' | 'emptyAxles' | 'emptyBallLoad' | 'emptyCentre' | 'ballLoad' | 'axleLoads';
       readonly body: string;
       readonly bodyName: string;
     }

@@ -85,11 +85,12 @@ export function figuresFor(body: Plated | undefined, limit: LimitName): readonly
  */
 function eachAxle({ geometry }: Plated, figures: PlatedFigure[]): PlatedFigure[] {
   const axles = geometry && 'axles' in geometry ? Number(geometry.axles) : 1;
-  const stamps = figures.filter(({ source }) => source === 'axle');
+  const stamps = figures.filter(({ source, conditions }) => source === 'axle' && !conditions?.length);
+  const beams = new Set(stamps.map(({ plate }) => plate)).size;
   const weakest = stamps.reduce<PlatedFigure | null>((low, one) => (low && low.value <= one.value ? low : one), null);
-  if (axles < 2 || stamps.length !== axles || !weakest) return figures;
+  if (axles < 2 || beams !== axles || stamps.length !== axles || !weakest) return figures;
   const together = { ...weakest, value: axles * weakest.value, typed: `${axles} × ${weakest.typed}` };
-  return [...figures.filter(({ source }) => source !== 'axle'), together];
+  return [...figures.filter((one) => !stamps.includes(one)), together];
 }
 
 /** A body is replaced when it changes, so what was found on its plates holds as long as it does. */

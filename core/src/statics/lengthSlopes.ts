@@ -35,6 +35,12 @@ export function lengthSlopes(
 function longer(lengths: RigLengths, length: DoubtfulLength, by: number): RigLengths {
   const { vehicle, trailer } = lengths;
   const plus = (value: number | undefined) => (value === undefined ? undefined : value + by);
+  const said = trailer?.said;
+  if (length === 'saidBallLoad' || length === 'saidBallShare') {
+    const { fixed, share } = said ?? {};
+    const more = fixed !== undefined ? { fixed: fixed + by } : { share: (share ?? 0) + by };
+    return said ? { ...lengths, trailer: { ...trailer, said: more } } : lengths;
+  }
   if (length === 'axlePosition') {
     return { ...lengths, trailer: trailer && { ...trailer, axlePosition: plus(trailer.axlePosition) } };
   }

@@ -1,8 +1,9 @@
 import type { Message } from '../messages/message.ts';
 import type { Row } from './row.ts';
 
-/** Lengths that loads lean on and that may not be known exactly. */
-export type DoubtfulLength = 'wheelbase' | 'couplingOverhang' | 'tagOffset' | 'axlePosition';
+/** Lengths that loads lean on and that may not be known exactly; and a ball load that is said, in kg or as a share. */
+export type DoubtfulLength =
+  'wheelbase' | 'couplingOverhang' | 'tagOffset' | 'axlePosition' | 'saidBallLoad' | 'saidBallShare';
 
 /** How a length that is not known exactly makes a load doubtful: kg for one standard deviation of the length, with its sign. */
 export interface LengthEffect {
@@ -14,7 +15,7 @@ export interface LengthEffect {
 export type Side = 'vehicle' | 'trailer';
 
 /** What a load is, for explanations and for sorting out what was counted. */
-export type LoadOrigin = 'empty' | 'basis' | 'fitted' | 'fitting' | 'crew' | 'tank' | 'thing';
+export type LoadOrigin = 'empty' | 'said' | 'basis' | 'fitted' | 'fitting' | 'crew' | 'tank' | 'thing';
 
 /** A mass at a point of a body. Negative where the empty figure contains something that must come off again. */
 export interface PointLoad {

@@ -27,15 +27,20 @@ interface VehicleLengths {
   readonly tagAxle?: { readonly offset: number; readonly driveShare: number } | undefined;
 }
 
+/** What rests on the coupling by what is said of it: so many kg, or such a share of the trailer. It needs no length. */
+export type SaidBall =
+  { readonly fixed: number; readonly share?: never } | { readonly share: number; readonly fixed?: never };
+
 export interface RigLengths {
   /** undefined: a trailer judged by itself. */
   readonly vehicle?: VehicleLengths | undefined;
   /** undefined: no trailer. */
-  readonly trailer?: { readonly axlePosition?: number | undefined } | undefined;
+  readonly trailer?: { readonly axlePosition?: number | undefined; readonly said?: SaidBall | undefined } | undefined;
   readonly distribution?: Distribution | undefined;
 }
 
-type LengthName = 'wheelbase' | 'couplingOverhang' | 'axlePosition';
+/** `ballLoad`: a scale, a share, or the length from coupling to axles would each do. */
+type LengthName = 'wheelbase' | 'couplingOverhang' | 'axlePosition' | 'ballLoad';
 /** A row, the lengths still missing for it, or null where the rig has no such load. */
 export type RowOrMissing = Row | { readonly missing: readonly LengthName[] } | null;
 
@@ -98,23 +103,28 @@ interface TowedRows {
 
 function towedRows(lengths: RigLengths): TowedRows {
   if (!lengths.trailer) return { undistributed: null, ballLoad: null, axles: null, couple: null };
-  const { axlePosition } = lengths.trailer;
-  if (axlePosition === undefined) {
+  const { axlePosition, said } = lengths.trailer;
+  const unsaid = { missing: ['ballLoad'] } as const;
+  const shares = said ? sharesAsSaid(said) : axlePosition === undefined ? null : trailerShares(axlePosition);
+  if (!shares) return { undistributed: unsaid, ballLoad: unsaid, axles: unsaid, couple: null };
+  const fixed = said?.fixed ?? 0;
+  const ball: Row = { vehicle: nothing, trailer: shares.ballLoad, ...(fixed === 0 ? {} : { fixed }) };
+  const axles: Row = { vehicle: nothing, trailer: shares.axles, ...(fixed === 0 ? {} : { fixed: -fixed }) };
+  if (lengths.distribution && axlePosition === undefined) {
     const missing = { missing: ['axlePosition'] } as const;
-    return { undistributed: missing, ballLoad: missing, axles: missing, couple: null };
+    return { undistributed: ball, ballLoad: missing, axles: missing, couple: null };
   }
-  const shares = trailerShares(axlePosition);
-  const ball: Row = { vehicle: nothing, trailer: shares.ballLoad };
-  const axles: Row = { vehicle: nothing, trailer: shares.axles };
-  if (!lengths.distribution) return { undistributed: ball, ballLoad: ball, axles, couple: null };
+  if (!lengths.distribution || axlePosition === undefined)
+    return { undistributed: ball, ballLoad: ball, axles, couple: null };
   const overhang = effectiveOverhang(lengths);
   if (overhang === undefined) {
     const length: LengthName = lengths.vehicle?.wheelbase === undefined ? 'wheelbase' : 'couplingOverhang';
-    const missing = { missing: [length] };
-    return { undistributed: ball, ballLoad: missing, axles: missing, couple: null };
+    const unset = { missing: [length] };
+    return { undistributed: ball, ballLoad: unset, axles: unset, couple: null };
   }
-  const { perKg, fixed } = coupleOf(lengths.distribution, overhang, axlePosition);
-  const couple: Row = { ...scaledRow(perKg, ball), fixed };
+  const set = coupleOf(lengths.distribution, overhang, axlePosition);
+  const pulled = scaledRow(set.perKg, ball);
+  const couple: Row = { ...pulled, fixed: (pulled.fixed ?? 0) + set.fixed };
   return {
     undistributed: ball,
     ballLoad: combineRows(ball, -1 / axlePosition, couple),
@@ -122,6 +132,12 @@ function towedRows(lengths: RigLengths): TowedRows {
     couple,
   };
 }
+
+/** A share follows the trailer's mass; so many kg stay what they are, and the axles carry the rest. */
+const sharesAsSaid = ({ share = 0 }: SaidBall): ReturnType<typeof trailerShares> => ({
+  ballLoad: { at0: share, perMetre: 0 },
+  axles: { at0: 1 - share, perMetre: 0 },
+});
 
 const vehicleTotalRow = ({ ballLoad }: TowedRows): RowOrMissing =>
   ballLoad && 'vehicle' in ballLoad ? combineRows(onVehicle, 1, ballLoad) : ballLoad;
@@ -134,11 +150,12 @@ function axleRow(lengths: RigLengths, towed: TowedRows, axle: 'front' | 'rear'):
   const missing: LengthName[] = [];
   if (wheelbase === undefined) missing.push('wheelbase');
   if (lengths.trailer && lengths.vehicle.couplingOverhang === undefined) missing.push('couplingOverhang');
-  if (lengths.trailer && lengths.trailer.axlePosition === undefined) missing.push('axlePosition');
+  const pressed = lengths.trailer ? towed.ballLoad : null;
+  if (pressed && 'missing' in pressed) missing.push(...pressed.missing.filter((one) => !missing.includes(one)));
   if (wheelbase === undefined || missing.length > 0) return { missing };
   const own: Row = { vehicle: vehicleShares(wheelbase)[axle], trailer: nothing };
   const { ballLoad, couple } = towed;
   if (!ballLoad || !('vehicle' in ballLoad) || overhang === undefined) return own;
-  const pressed = combineRows(own, throughCoupling(wheelbase, overhang)[axle], ballLoad);
-  return couple ? combineRows(pressed, (axle === 'front' ? 1 : -1) / wheelbase, couple) : pressed;
+  const laden = combineRows(own, throughCoupling(wheelbase, overhang)[axle], ballLoad);
+  return couple ? combineRows(laden, (axle === 'front' ? 1 : -1) / wheelbase, couple) : laden;
 }

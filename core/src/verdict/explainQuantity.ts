@@ -57,9 +57,7 @@ class Working {
       case 'trailerAxles':
         return this.trailerAxles();
       case 'ballLoad':
-        return this.step('ballLoad', () =>
-          work('difference', [this.bodyTotal('trailer'), this.axlesUndistributed()], this.named('ballLoad')),
-        );
+        return this.said() ? this.saidBallLoad() : this.weighedOut();
       case 'ballLoadTowed':
         return this.ballLoadTowed();
       case 'combination':
@@ -114,11 +112,31 @@ class Working {
     return this.step(`moments.${side}`, () => work('moments', this.loads(side), name, 'kgm'));
   }
 
+  private said = () => this.plan.lengths.trailer?.said;
+
+  /** What rests on the coupling by what was said of it. */
+  private saidBallLoad(): Operand {
+    const { fixed, share } = this.said() ?? {};
+    const origin = message('origin.said');
+    if (fixed !== undefined) return { name: this.named('ballLoad'), value: fixed, unit: 'kg', origin };
+    const part: Operand = { name: message('step.saidShare'), value: share ?? 0, unit: 'share', origin };
+    return this.step('ballLoad', () => work('product', [this.bodyTotal('trailer'), part], this.named('ballLoad')));
+  }
+
+  private weighedOut(): Operand {
+    return this.step('ballLoad', () =>
+      work('difference', [this.bodyTotal('trailer'), this.axlesUndistributed()], this.named('ballLoad')),
+    );
+  }
+
   private axlePosition = (): Operand => metres('axlePosition', this.plan.lengths.trailer?.axlePosition ?? 0);
 
   /** What stands on the trailer's axles with the bars off. */
   private axlesUndistributed(): Operand {
     const name = this.distributed() ? message('step.axlesBarsOff') : this.named('trailerAxles');
+    if (this.said()) {
+      return this.step('axles.off', () => work('difference', [this.bodyTotal('trailer'), this.saidBallLoad()], name));
+    }
     return this.step('axles.off', () => work('quotient', [this.moments('trailer'), this.axlePosition()], name));
   }
 

@@ -1,7 +1,7 @@
 import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
-import { missingMessage } from '../rig/missing.ts';
+import { missingMessage, whereToFind, type Missing } from '../rig/missing.ts';
 import { breaksLaw, mayBreakLaw, type Check } from '../checks/check.ts';
 import type { Mark } from './mark.ts';
 
@@ -55,11 +55,34 @@ function undecidedSentence(view: RigView, checks: readonly Check[]): Message {
   const distinct = [...new Map(missing.map((one) => [JSON.stringify(one), one])).values()];
   const [first] = distinct;
   if (!first) return message('verdict.undecided');
+  const known = knownTotal(checks);
+  if (known) return knownSentence(known, distinct);
   if (distinct.every((one) => one.code === 'reading')) return message('verdict.notWeighed');
   const what = missingMessage(first);
   return distinct.length === 1
     ? message('verdict.undecidedFor', { what })
     : message('verdict.undecidedForMore', { what, count: distinct.length - 1 });
+}
+
+/** Of the totals that are known and kept, the one with the least left. */
+const knownTotal = (checks: readonly Check[]): Check | undefined =>
+  checks
+    .filter(({ rule, status, margin }) => totals.includes(rule) && margin !== null && status !== 'over')
+    .sort((a, b) => (a.margin ?? 0) - (b.margin ?? 0))[0];
+
+/** What is known is said first; then the one thing that is not, how many more there are, and what would tell. */
+function knownSentence({ margin, limit, id, name }: Check, missing: readonly Missing[]): Message {
+  const [first] = missing;
+  const known = {
+    left: kilograms(margin ?? 0, 'margin', id),
+    limit: name,
+    most: kilograms(limit ?? 0, 'nearest', id),
+  };
+  if (!first) return message('verdict.known', known);
+  const open = { what: missingMessage(first), where: whereToFind(first) };
+  return missing.length === 1
+    ? message('verdict.knownBut', { ...known, ...open })
+    : message('verdict.knownButMore', { ...known, ...open, count: missing.length - 1 });
 }
 
 /** The place that fills first names both how much may be added and what runs out. */

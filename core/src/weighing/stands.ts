@@ -70,15 +70,16 @@ const all: Readonly<Record<StandKey, Omit<Stand, 'key'>>> = {
 /** The ways this rig can stand on a scale, the ones at a public weighbridge first. A fifth wheel shows no ball load by itself. */
 export function stands({ vehicle, trailer }: RigView): readonly Stand[] {
   const tag = vehicle?.geometry.tagAxle !== undefined;
+  const pin = trailer?.coupling === 'fifthWheel';
   const asked: readonly StandKey[] = [
     ...(vehicle && trailer ? (['rigFront', 'rigRear', 'rigVehicle', 'rigTrailer', 'rigAll'] as const) : []),
     ...(vehicle && trailer && tag ? (['rigDrive', 'rigTag'] as const) : []),
     ...(vehicle ? (['soloFront', 'soloRear', 'soloVehicle'] as const) : []),
     ...(vehicle && tag ? (['soloDrive', 'soloTag'] as const) : []),
     ...(trailer ? (['ball', 'trailerOnStand'] as const) : []),
-    ...(trailer && trailer.coupling !== 'fifthWheel' ? (['jockey', 'trailerOnJockey', 'trailerWhole'] as const) : []),
-    ...(trailer?.coupling === 'fifthWheel' ? (['trailerOnLegs'] as const) : []),
+    ...(trailer && !pin ? (['jockey', 'trailerOnJockey'] as const) : []),
     ...(vehicle && trailer && trailer.coupling !== 'fifthWheel' ? (['rigBall'] as const) : []),
+    ...(trailer ? [pin ? ('trailerOnLegs' as const) : ('trailerWhole' as const)] : []),
     ...axlesOf(vehicle && trailer ? 'rig' : 'stand', trailer?.geometry.axles ?? 0),
   ];
   return asked.map((key) => ({ key, ...all[key] }));

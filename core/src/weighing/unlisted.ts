@@ -29,7 +29,8 @@ export function unlistedOn(view: RigView, ticket: Ticket): readonly UnlistedOn[]
   ) => {
     const body = view[side];
     const [low, high] = [estimate({ [near]: 1 }), estimate({ [far]: 1 })];
-    const known = planned.massMissing[side].length === 0 && planned.placeMissing[side].length === 0;
+    const own = planned.bodies[body?.id ?? '']?.missing ?? [];
+    const known = [...own, ...planned.massMissing[side], ...planned.placeMissing[side]].length === 0;
     if (!body || span === undefined || !low || !high || !known) return [];
     const { mass, moment } = planned.sums[side];
     const weighed = { near: low.value, far: high.value, nearError: low.se, farError: high.se, span };

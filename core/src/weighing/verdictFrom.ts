@@ -59,6 +59,24 @@ function asPart({ side, ticket, found }: Correction): FittedPart {
   };
 }
 
+/**
+ * What a verdict is best drawn from where nobody has chosen: the plan as long as it knows what anything weighs in all, else
+ * the latest slip that does.
+ */
+export function bestBasis(
+  view: RigView,
+  plan: Pick<PlannedAssessment, 'checks'>,
+  tickets: readonly Ticket[],
+): VerdictBasis {
+  if (tickets.length === 0 || knowsTotal(plan)) return 'plan';
+  const told = [...byDay(tickets)].reverse().find((ticket) => knowsTotal(assessTicket(view, ticket)));
+  return told ? { slip: told.id } : 'plan';
+}
+
+const totals: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.max'];
+const knowsTotal = ({ checks }: Pick<PlannedAssessment, 'checks'>): boolean =>
+  checks.some(({ rule, demand }) => totals.includes(rule) && demand !== null);
+
 /** The verdict, and what it comes from. A slip that is gone, or a correction no slip supports, falls back to the plan and says so. */
 export function verdictFrom(view: RigView, tickets: readonly Ticket[], basis: VerdictBasis): BasedVerdict {
   if (basis === 'corrected') {

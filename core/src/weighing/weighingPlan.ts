@@ -50,6 +50,7 @@ const finerSteps: Readonly<Partial<Record<ScaleKind, number>>> = {
 const noseScales = ['ballScale', 'propScales'] as const;
 
 const ballStands: readonly StandKey[] = ['ball', 'jockey'];
+const shunted: readonly string[] = ['trailerWhole', 'trailerOnLegs'] satisfies StandKey[];
 const padStands: readonly StandKey[] = [
   'rigFront',
   'rigRear',
@@ -103,11 +104,11 @@ export function weighingPlan(view: RigView, wish: WeighingWish, begun?: Ticket):
     wish.want.map((name) => of[name]),
   );
   const want = wish.want.filter((_, at) => can[at]);
-  const [best] = fewestReadings(
-    known,
-    possible,
-    want.map((name) => of[name]),
-  );
+  const asked = want.map((name) => of[name]);
+  // A trailer left alone on the plate is shunted there by itself: only where it saves a step, or there is nothing else.
+  const [plain] = fewestReadings(known, lone ? possible : possible.filter(({ id }) => !shunted.includes(id)), asked);
+  const [short] = lone ? [plain] : fewestReadings(known, possible, asked);
+  const best = plain && short && plain.ids.length <= short.ids.length ? plain : short;
   const chosen = possible
     .filter(({ id }) => best?.ids.includes(id))
     .sort((a, b) => Number(a.stand.state === 'uncoupled') - Number(b.stand.state === 'uncoupled'));

@@ -6,6 +6,7 @@ import { stations } from './stations.ts';
 
 const routes: RouteRecordRaw[] = [
   { path: '/', name: 'yard', component: YardView },
+  { path: '/start', name: 'start', component: () => import('../stations/start/StartView.vue') },
   { path: '/words', name: 'words', component: () => import('../stations/words/GlossaryView.vue') },
   {
     path: '/rig/:rig',

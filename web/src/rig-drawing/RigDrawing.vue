@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  ballShare,
   displayMass,
   placeContents,
   type Assessment,
@@ -109,6 +110,11 @@ const columns = computed(() => {
 });
 const shaft = computed(() => pillarHeight * (narrow.value ? 0.6 : 1));
 
+/** What rests on the coupling, in per cent of the loaded trailer. */
+const share = computed(() => {
+  const part = ballShare(props.assessment.loads);
+  return part === null ? '' : written(100 * part, 1);
+});
 const loadOf = (check: Check | null): string => {
   if (!check || check.demand === null) return t('app.pillar.unknownLoad');
   const demand = written(displayMass(check.demand, settings.massUnit, 'load'), 0);
@@ -187,7 +193,15 @@ const loadOf = (check: Check | null): string => {
         <button type="button" @click="emit('open', column.pillar.check?.id ?? column.pillar.quantity)">
           <small>{{ say(column.pillar.name) }}</small>
           <MarginText :check="column.pillar.check" />
-          <small class="num of">{{ loadOf(column.pillar.check) }}</small>
+          <small class="num of"
+            >{{ loadOf(column.pillar.check)
+            }}<span
+              v-if="column.pillar.quantity === 'ballLoad' && share"
+              :title="t('app.pillar.ofTrailer')"
+              data-test="ball-share"
+              >{{ t('app.pillar.share', { share }) }}</span
+            ></small
+          >
           <small v-if="column.pillar.check?.sense === 'max' && governing[column.pillar.quantity]" class="part">{{
             t('app.pillar.by', { part: governing[column.pillar.quantity] })
           }}</small>

@@ -4,7 +4,13 @@ import { useI18n } from 'vue-i18n';
 import MessageText from './MessageText.vue';
 
 /** The verdict as a stamp and a sentence. */
-defineProps<{ assessment: Assessment; /** What it was drawn from. */ from?: string }>();
+defineProps<{
+  assessment: Assessment;
+  /** What it was drawn from. */
+  from?: string;
+  /** The sentence in other words than those of the rig in hand, its numbers without arithmetic. */
+  text?: string;
+}>();
 const { t } = useI18n();
 const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', undecided: 'unknown' } as const;
 </script>
@@ -12,7 +18,8 @@ const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', un
 <template>
   <p class="sentence" aria-live="polite" data-test="sentence">
     <span class="stamp" :class="stamp[assessment.mark]">{{ t(`app.mark.${assessment.mark}`) }}</span>
-    <MessageText :message="assessment.sentence" />
+    <template v-if="text">{{ text }}</template>
+    <MessageText v-else :message="assessment.sentence" />
     <small v-if="from" data-test="drawn-from">{{ from }}</small>
   </p>
 </template>

@@ -1,6 +1,6 @@
 import { assess } from '@wagonomos/core';
 import { platesOnce, underPlatesUntil } from '@wagonomos/core/uprating';
-import type { BasedVerdict, VerdictBasis, verdictFrom } from '@wagonomos/core/weighing';
+import type { BasedVerdict, VerdictBasis } from '@wagonomos/core/weighing';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -8,6 +8,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
 import './routeMeta.ts';
 import { useSettings } from '../stores/settings.ts';
+import type * as SlipVerdicts from './slipVerdict.ts';
 import { useSlips } from './useSlips.ts';
 
 /**
@@ -21,12 +22,20 @@ function basisHere() {
   const route = useRoute();
   const router = useRouter();
   const { slips } = useSlips();
+  const fromSlips = shallowRef<typeof SlipVerdicts>();
+  /** Where nobody has chosen: the plan, or the slip that knows what the plan does not. */
+  const best = computed((): string => {
+    if (!rig.view || !rig.assessment || !fromSlips.value) return 'plan';
+    const found = fromSlips.value.bestBasis(rig.view, rig.assessment, slips.value);
+    return typeof found === 'object' ? found.slip : found;
+  });
   const asked = computed((): string => {
-    if (route.meta.choosesBasis !== true) return 'plan';
+    if (route.meta.choosesBasis !== true) return best.value;
     const { from } = route.query;
     if (typeof from === 'string') return from;
-    const kept = settings.basisOf(rig.rigId ?? '') ?? 'plan';
-    return kept === 'corrected' || slips.value.some(({ id }) => id === kept) ? kept : 'plan';
+    const kept = settings.basisOf(rig.rigId ?? '');
+    const stands = kept === 'plan' || kept === 'corrected' || slips.value.some(({ id }) => id === kept);
+    return kept !== undefined && stands ? kept : best.value;
   });
   const basis = computed((): VerdictBasis => {
     if (asked.value === 'plan' || asked.value === 'corrected') return asked.value;
@@ -40,11 +49,10 @@ function basisHere() {
     return route.meta.choosesBasis === true && typeof plates === 'string' && known ? plates : null;
   });
   const view = computed(() => (rig.view && era.value !== null ? underPlatesUntil(rig.view, era.value) : rig.view));
-  const fromSlips = shallowRef<typeof verdictFrom>();
   watch(
-    asked,
-    async (from) => {
-      if (from !== 'plan') fromSlips.value ??= (await import('./slipVerdict.ts')).verdictFrom;
+    () => slips.value.length > 0 || asked.value !== 'plan',
+    async (needed) => {
+      if (needed) fromSlips.value ??= await import('./slipVerdict.ts');
     },
     { immediate: true },
   );
@@ -53,7 +61,7 @@ function basisHere() {
     if (basis.value === 'plan') {
       return { from: 'plan', assessment: view.value === rig.view ? rig.assessment : assess(view.value) };
     }
-    return fromSlips.value?.(view.value, slips.value, basis.value) ?? null;
+    return fromSlips.value?.verdictFrom(view.value, slips.value, basis.value) ?? null;
   });
   const query = computed(() => ({
     ...(asked.value === 'plan' ? {} : { from: asked.value }),

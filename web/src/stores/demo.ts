@@ -1,5 +1,6 @@
 import { mergeWorkspaces, readParsed } from '@wagonomos/core/files';
 import { emptyWorkspace, type Workspace } from '@wagonomos/core';
+import { shallowRef, type ShallowRef } from 'vue';
 
 /** The invented rigs of the examples folder, as one document. */
 export async function demoWorkspace(): Promise<Workspace> {
@@ -19,4 +20,22 @@ export async function demoWorkspace(): Promise<Workspace> {
     },
     emptyWorkspace('yard', 'Yard'),
   );
+}
+
+/** Ids of the demo's rigs and things; null until they are known. */
+export interface DemoIds {
+  readonly rigs: ReadonlySet<string>;
+  readonly things: ReadonlySet<string>;
+}
+const ids = shallowRef<DemoIds | null>(null);
+
+/** Which rigs and things are the demo's: an owner's own rig does not show them. */
+export function useDemoIds(): Readonly<ShallowRef<DemoIds | null>> {
+  if (!ids.value) {
+    void demoWorkspace().then(({ rigs, things }) => {
+      const all = (list: readonly { readonly id: string }[]) => new Set(list.map(({ id }) => id));
+      ids.value = { rigs: all(rigs), things: all(things) };
+    });
+  }
+  return ids;
 }

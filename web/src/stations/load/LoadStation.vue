@@ -7,6 +7,7 @@ import HandGuide from './HandGuide.vue';
 import CrewList from './CrewList.vue';
 import PayloadSummary from './PayloadSummary.vue';
 import SpotProbe from './SpotProbe.vue';
+import SaidWholes from './SaidWholes.vue';
 import PlaceList from './PlaceList.vue';
 import TankList from './TankList.vue';
 import ThingList from './ThingList.vue';
@@ -23,6 +24,7 @@ const workspace = useWorkspace();
       <CrewList v-if="rig.view.vehicle" :view="rig.view" />
       <TankList :view="rig.view" />
       <FittingList :view="rig.view" />
+      <SaidWholes :view="rig.view" />
     </section>
     <section>
       <PayloadSummary />

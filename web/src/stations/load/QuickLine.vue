@@ -4,6 +4,7 @@ import { addCrew, addThing, placeThing, setTankLevel } from '@wagonomos/core/edi
 import { completions, parseQuickLine, type QuickContext, type QuickEntry } from '@wagonomos/core/entry';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useDemoIds } from '../../stores/demo.ts';
 import { useRoute } from 'vue-router';
 import { newId } from '../../shared/newId.ts';
 import { useRefusalWords } from '../../shared/useRefusalWords.ts';
@@ -21,6 +22,7 @@ const { t } = useI18n();
 const { speech } = useSpeech();
 const settings = useSettings();
 const workspace = useWorkspace();
+const demo = useDemoIds();
 const route = useRoute();
 const { reason } = useRefusalWords();
 const text = useDraft(() => `quick ${props.view.rig.id}`);
@@ -50,7 +52,7 @@ const context = computed<QuickContext>(() => ({
   tanks: bodies.value.flatMap((body) =>
     body.tanks.map((tank) => ({ key: `${body.id}/${tank.id}`, name: tank.name, body: body.name })),
   ),
-  things: ownThings(props.view, workspace.document).map(({ id, name }) => ({ key: id, name })),
+  things: ownThings(props.view, workspace.document, demo.value).map(({ id, name }) => ({ key: id, name })),
   crewWords: words('app.quick.crewWords'),
   homeWords: words('app.quick.homeWords'),
   massUnit: settings.massUnit,

@@ -10,13 +10,14 @@ import QuantityField from '../../shared/QuantityField.vue';
 import { useDraft } from '../../stores/drafts.ts';
 import { useShelf } from '../../stores/shelf.ts';
 import { atHome, useHand } from '../../stores/hand.ts';
+import { useDemoIds } from '../../stores/demo.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { downloadText, fileNameFrom } from '../../shared/download.ts';
 import LeaveHome from './LeaveHome.vue';
 import QuickLine from './QuickLine.vue';
 import ThingShelf from './ThingShelf.vue';
 import PlaceSelect from './PlaceSelect.vue';
-import { thingsElsewhere, type ShelfRow } from './ownThings.ts';
+import { thingsElsewhere, thingsFor, type ShelfRow } from './ownThings.ts';
 import { choiceOf, placeGroups } from './placeChoices.ts';
 
 /** Everything owned: on board first, heaviest first, then what stays at home. */
@@ -33,9 +34,11 @@ const groups = computed(() => placeGroups(props.view));
 
 const onBoard = computed(() => new Map(props.view.loadout.placements.map((one) => [one.thing, one])));
 const elsewhere = computed(() => thingsElsewhere(props.view, workspace.document));
+const demo = useDemoIds();
+const owned = computed(() => thingsFor(props.view, demo.value));
 const matching = computed(() => {
   const wanted = filter.value.trim().toLowerCase();
-  return [...props.view.things.values()].filter((thing) => thing.name.toLowerCase().includes(wanted));
+  return owned.value.filter((thing) => thing.name.toLowerCase().includes(wanted));
 });
 const rows = computed(() => {
   const all: ShelfRow[] = matching.value.map((thing) => ({ thing, placement: onBoard.value.get(thing.id) }));
@@ -64,7 +67,7 @@ const opened = useShelf();
 const openThing = computed(() => (opened.opened === null ? undefined : props.view.things.get(opened.opened)));
 const save = () => {
   const names = new Map(groups.value.flatMap((group) => group.places.map((one) => [one.key, one.label] as const)));
-  const lines = [...props.view.things.values()].map((thing) => {
+  const lines = owned.value.map((thing) => {
     const placement = onBoard.value.get(thing.id);
     const place = placement ? (names.get(`${placement.body}/${placement.place}`) ?? '') : '';
     return { name: thing.name, mass: thing.mass, count: placement?.count ?? 1, place };

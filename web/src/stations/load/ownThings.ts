@@ -1,3 +1,4 @@
+import type { DemoIds } from '../../stores/demo.ts';
 import type { Placement, RigView, Thing, Workspace } from '@wagonomos/core';
 
 /** A thing, and where it lies in the loadout in hand. */
@@ -15,8 +16,16 @@ export function thingsElsewhere(view: RigView, document: Workspace | null): Read
   return new Set(others.filter((thing) => !here.has(thing)));
 }
 
+/** Things this rig has to do with: an owner's own rig knows the demo's only where it carries them. */
+export function thingsFor(view: RigView, demo: DemoIds | null): readonly Thing[] {
+  const all = [...view.things.values()];
+  if (demo?.rigs.has(view.rig.id)) return all;
+  const here = new Set(view.loadout.placements.map((one) => one.thing));
+  return all.filter(({ id }) => here.has(id) || (demo !== null && !demo.things.has(id)));
+}
+
 /** What is on board, and what stays at home and is in no other loadout. */
-export function ownThings(view: RigView, document: Workspace | null): readonly Thing[] {
+export function ownThings(view: RigView, document: Workspace | null, demo: DemoIds | null): readonly Thing[] {
   const elsewhere = thingsElsewhere(view, document);
-  return [...view.things.values()].filter((thing) => !elsewhere.has(thing.id));
+  return thingsFor(view, demo).filter((thing) => !elsewhere.has(thing.id));
 }

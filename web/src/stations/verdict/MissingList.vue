@@ -1,32 +1,29 @@
 <script setup lang="ts">
-import { missingMessage, whereToFind } from '@wagonomos/core';
-import { computed } from 'vue';
+import { toFindOut } from '@wagonomos/core';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import FindOut from '../../shared/FindOut.vue';
 import { useBasis } from '../../shared/useBasis.ts';
-import MessageText from '../../shared/MessageText.vue';
+import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 
-/** What nobody has said yet and where it stands, each once. What a mere permission asks for stands with it. */
+/** What nobody has said yet, or not well enough: the most for its minutes first, the rest when asked for. */
 const { t } = useI18n();
+const { say } = useSpeech();
 const rig = useRig();
 const { based } = useBasis();
-const missing = computed(() => {
-  const unknown = (based.value?.assessment?.checks ?? []).filter(
-    (check) => check.status === 'unknown' && check.kind !== 'permit',
-  );
-  return [...new Map(unknown.flatMap((check) => check.missing).map((one) => [JSON.stringify(one), one])).values()];
-});
+const few = 6;
+const all = ref(false);
+const count = computed(() => (based.value ? toFindOut(based.value.assessment).length : 0));
 </script>
 
 <template>
-  <section v-if="missing.length > 0" class="missing" :aria-label="t('app.source.missing')">
-    <h2>{{ t('app.source.missing') }}</h2>
-    <ul>
-      <li v-for="(one, index) in missing" :key="index">
-        <MessageText :message="missingMessage(one)" />
-        <small><MessageText :message="whereToFind(one)" /></small>
-      </li>
-    </ul>
+  <section v-if="based && count > 0" class="missing" :aria-label="t('app.findOut.title')">
+    <h2>{{ t('app.findOut.title') }}</h2>
+    <FindOut :assessment="based.assessment" :say="say" :most="all ? count : few" class="columns" />
+    <button v-if="count > few && !all" type="button" class="quiet-button" @click="all = true">
+      {{ t('app.findOut.more', { count: count - few }) }}
+    </button>
     <RouterLink :to="{ name: 'plates', params: { rig: rig.rigId } }">{{ t('app.verdict.toPlates') }}</RouterLink>
   </section>
 </template>
@@ -39,16 +36,7 @@ const missing = computed(() => {
   border-left: 6px solid var(--slate);
   background: var(--sheet);
 }
-ul {
+.columns {
   columns: 2 360px;
-  margin: 6px 0;
-  padding-left: 18px;
-}
-li {
-  break-inside: avoid;
-}
-small {
-  display: block;
-  color: var(--soft);
 }
 </style>

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { countries, vehicleBuilds, type Country, type VehicleBuild } from '@wagonomos/core';
+import { type Country, type VehicleBuild } from '@wagonomos/core';
 import { addNewRig, type NewRig } from '@wagonomos/core/edits';
-import { computed, reactive, watch } from 'vue';
+import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
+import AxlesField from '../../shared/AxlesField.vue';
+import BuildField from '../../shared/BuildField.vue';
 import ChoiceField from '../../shared/ChoiceField.vue';
+import CountryField from '../../shared/CountryField.vue';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import { useKeptForm } from '../../shared/useKeptForm.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { useDrafts } from '../../stores/drafts.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { measuresOf, rigKinds, type Measure, type RigKind } from './rigKinds.ts';
 
@@ -26,6 +29,7 @@ const form = reactive<{
   country: Country;
   axles: number;
   tag: boolean;
+  measures: Partial<Record<Measure, number>>;
 }>({
   kind: 'trailer',
   vehicleName: '',
@@ -35,27 +39,10 @@ const form = reactive<{
   country: 'AU',
   axles: 1,
   tag: false,
+  measures: {},
 });
-const measures = reactive<Partial<Record<Measure, number>>>({});
 /** What was filled in is there again after a reload, until a rig was made of it. */
-const drafts = useDrafts();
-const draftKey = 'new rig';
-const begun = JSON.stringify({ form, measures });
-Object.assign(form, draftOf('form'));
-Object.assign(measures, draftOf('measures'));
-watch([form, measures], () => {
-  const now = JSON.stringify({ form, measures });
-  if (now === begun) drafts.drop(draftKey);
-  else drafts.keep(draftKey, now);
-});
-function draftOf(part: 'form' | 'measures'): object {
-  try {
-    const kept = JSON.parse(drafts.read(draftKey) ?? '{}') as Readonly<Record<string, unknown>>;
-    return typeof kept[part] === 'object' && kept[part] !== null ? kept[part] : {};
-  } catch {
-    return {};
-  }
-}
+const forget = useKeptForm('new rig', form);
 const parts = computed(() => rigKinds[form.kind]);
 const asked = computed(() => measuresOf(form.kind, form.tag));
 const overhangs: readonly Measure[] = ['couplingOverhang', 'pinOverhang'];
@@ -76,7 +63,9 @@ const kinds = Object.keys(rigKinds) as RigKind[];
 const make = () => {
   if (!ready.value) return;
   const { vehicle, trailer, camper, coupling } = parts.value;
-  const given = Object.fromEntries(bodies.flatMap((body) => asked.value[body]).map((name) => [name, measures[name]]));
+  const given = Object.fromEntries(
+    bodies.flatMap((body) => asked.value[body]).map((name) => [name, form.measures[name]]),
+  );
   const wanted: NewRig = {
     ...given,
     name: names.value.reduce((first, second) => t('app.newRig.pair', { vehicle: first, trailer: second })).slice(0, 80),
@@ -95,8 +84,7 @@ const make = () => {
     return added.workspace;
   });
   if (refusal) return;
-  Object.assign(form, (JSON.parse(begun) as { form: object }).form);
-  drafts.drop(draftKey);
+  forget();
   open.value = false;
   emit('made', rigId);
 };
@@ -112,12 +100,7 @@ const make = () => {
           :options="kinds.map((value) => ({ value, label: t(`app.rigKind.${value}`) }))"
           @change="(kind) => (form.kind = kind)"
         />
-        <ChoiceField
-          :label="t('app.newRig.country')"
-          :value="form.country"
-          :options="countries.map((value) => ({ value, label: t(`app.country.${value}`) }))"
-          @change="(country) => (form.country = country)"
-        />
+        <CountryField :value="form.country" @change="(country) => (form.country = country)" />
       </div>
       <fieldset v-if="parts.vehicle">
         <div class="pair">
@@ -125,12 +108,7 @@ const make = () => {
             {{ t('app.newRig.vehicleName') }}
             <el-input v-model="form.vehicleName" maxlength="80" :placeholder="t('app.newRig.vehicleHint')" />
           </label>
-          <ChoiceField
-            :label="t('app.newRig.build')"
-            :value="form.build"
-            :options="vehicleBuilds.map((value) => ({ value, label: t(`app.build.${value}`) }))"
-            @change="(build) => (form.build = build)"
-          />
+          <BuildField :value="form.build" @change="(build) => (form.build = build)" />
         </div>
         <el-checkbox v-if="form.build === 'motorhome'" v-model="form.tag">{{ t('app.geometry.tagAxle') }}</el-checkbox>
       </fieldset>
@@ -143,12 +121,7 @@ const make = () => {
           {{ t('app.newRig.trailerName') }}
           <el-input v-model="form.trailerName" maxlength="80" :placeholder="t('app.newRig.trailerHint')" />
         </label>
-        <ChoiceField
-          :label="t('app.geometry.axles')"
-          :value="form.axles"
-          :options="[1, 2, 3].map((value) => ({ value, label: t(`app.axles.${value}`) }))"
-          @change="(axles) => (form.axles = axles)"
-        />
+        <AxlesField :value="form.axles" @change="(axles) => (form.axles = axles)" />
       </div>
       <template v-for="body in bodies" :key="body">
         <div v-if="parts[body]" class="measures">
@@ -157,8 +130,8 @@ const make = () => {
             :key="name"
             :label="t(`app.geometry.${name}`)"
             :field="fieldOf(name)"
-            :value="measures[name]"
-            @change="(value) => (measures[name] = value)"
+            :value="form.measures[name]"
+            @change="(value) => (form.measures[name] = value)"
           />
         </div>
       </template>

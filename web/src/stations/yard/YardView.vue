@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { removeRig } from '@wagonomos/core/edits';
+import { putAway, removeRig } from '@wagonomos/core/edits';
 import { mergeWorkspaces } from '@wagonomos/core/files';
 import { assess, viewRig } from '@wagonomos/core';
-import { FolderOpen, Plus, Trash2 } from '@lucide/vue';
+import { FolderOpen, MessageCircleQuestion, Plus, Trash2 } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import FileOpener from '../../shared/FileOpener.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { demoWorkspace } from '../../stores/demo.ts';
+import { demoWorkspace, useDemoIds } from '../../stores/demo.ts';
 import RigCard from './RigCard.vue';
 
 const NewRigDialog = defineAsyncComponent(() => import('./NewRigDialog.vue'));
@@ -29,6 +29,12 @@ const addDemo = async () => {
   const demo = await demoWorkspace();
   workspace.edit('app.edit.openFile', (document) => mergeWorkspaces(document, demo));
 };
+const demoIds = useDemoIds();
+const demoStands = computed(() => (workspace.document?.rigs ?? []).some(({ id }) => demoIds.value?.rigs.has(id)));
+const putDemoAway = async () => {
+  const demo = await demoWorkspace();
+  workspace.edit('app.edit.putAway', (document) => putAway(document, demo));
+};
 const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rigId } });
 </script>
 
@@ -40,7 +46,10 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
         <p class="soft">{{ t('app.yard.text') }}</p>
       </div>
       <div class="actions" :inert="workspace.follows">
-        <el-button type="primary" @click="making = true"><Plus :size="17" />{{ t('app.yard.newRig') }}</el-button>
+        <el-button type="primary" @click="router.push({ name: 'start' })">
+          <MessageCircleQuestion :size="17" />{{ t('app.start.title') }}
+        </el-button>
+        <el-button @click="making = true"><Plus :size="17" />{{ t('app.yard.newRig') }}</el-button>
         <FileOpener><FolderOpen :size="17" />{{ t('app.yard.openFile') }}</FileOpener>
       </div>
     </div>
@@ -71,6 +80,13 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
       {{ t('app.yard.empty') }}
       <el-button @click="addDemo">{{ t('app.yard.addDemo') }}</el-button>
     </p>
+    <p v-if="rigs.length > 0 && demoIds && !workspace.follows" class="demo soft">
+      <template v-if="demoStands">
+        {{ t('app.yard.demoStands') }}
+        <button type="button" class="quiet-button" @click="putDemoAway">{{ t('app.yard.putDemoAway') }}</button>
+      </template>
+      <button v-else type="button" class="quiet-button" @click="addDemo">{{ t('app.yard.addDemo') }}</button>
+    </p>
     <NewRigDialog v-if="making" v-model="making" @made="made" />
   </section>
 </template>
@@ -85,6 +101,9 @@ h1 {
 .section-head {
   flex-wrap: wrap;
   margin-bottom: 18px;
+}
+.demo {
+  margin-top: 18px;
 }
 .actions {
   display: flex;

@@ -1,0 +1,176 @@
+import { viewRig } from '../document/viewRig.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { listedOn } from '../loading/said.ts';
+import { message } from '../messages/message.ts';
+import type { Body } from '../rig/body.ts';
+import type { EmptyBasis } from '../rig/emptyMass.ts';
+import type { LimitName, PlateSource } from '../rig/limitNames.ts';
+import { formOf } from '../plates/forms.ts';
+import type { CrewMember } from '../loading/loadout.ts';
+import type { Ticket } from '../weighing/ticket.ts';
+import { addPart, setEmptyMass, setFigure } from './bodyEdits.ts';
+import { addCrew, addThing, placeThing, sayOf } from './loadoutEdits.ts';
+import { addNewRig, type NewRig } from './newRig.ts';
+import type { NewRigTools } from './newBodies.ts';
+import { addTicket } from './ticketEdits.ts';
+
+/** A figure as somebody has it, in inner units, and as it was typed. */
+export interface KnownFigure {
+  readonly value: number;
+  readonly typed: string;
+}
+
+/** Limits of a vehicle and of a trailer that people have at hand, by the paper they are read from. */
+export const knownLimits = {
+  vehicle: {
+    vehicleMax: 'vehiclePlate',
+    frontAxleMax: 'vehiclePlate',
+    rearAxleMax: 'vehiclePlate',
+    combinationMax: 'vehiclePlate',
+    towBraked: 'handbook',
+    ballMax: 'towBar',
+  },
+  trailer: { trailerMax: 'caravanPlate', trailerAxlesMax: 'caravanPlate', ballMax: 'couplingHead' },
+} as const satisfies Readonly<Record<'vehicle' | 'trailer', Readonly<Partial<Record<LimitName, PlateSource>>>>>;
+
+/** What an owner knows of a vehicle: its limits, its empty figure, who and what is in it, and what a scale showed. */
+interface KnownVehicle {
+  readonly limits: Readonly<Partial<Record<keyof (typeof knownLimits)['vehicle'], KnownFigure>>>;
+  readonly empty?: KnownFigure | undefined;
+  readonly basis?: EmptyBasis | undefined;
+  readonly people?: KnownFigure | undefined;
+  readonly luggage?: KnownFigure | undefined;
+  /** All its wheels on one plate, by itself. */
+  readonly weighed?: KnownFigure | undefined;
+}
+
+/** The same of a trailer: as loaded, all of it and what rests on the coupling, in kg or as a share (0 to 1). */
+export interface KnownTrailer {
+  readonly limits: Readonly<Partial<Record<keyof (typeof knownLimits)['trailer'], KnownFigure>>>;
+  readonly empty?: KnownFigure | undefined;
+  readonly basis?: EmptyBasis | undefined;
+  readonly emptyBall?: KnownFigure | undefined;
+  readonly total?: KnownFigure | undefined;
+  readonly ballLoad?: KnownFigure | undefined;
+  readonly ballShare?: number | undefined;
+}
+
+export interface KnownRig extends Pick<NewRig, 'build' | 'country' | 'coupling' | 'axles'> {
+  readonly vehicle: KnownVehicle | null;
+  readonly trailer: KnownTrailer | null;
+  /** ISO day of a weighing. */
+  readonly today: string;
+}
+
+/** Steps of a public weighbridge, kg, where nobody has looked. */
+const usualSteps = 10;
+
+/**
+ * An ordinary rig out of the few figures somebody has, each on the paper it comes from; what is left out stays unknown.
+ * @returns the document with the rig in it, and the rig's id
+ */
+export function addKnownRig(
+  workspace: Workspace,
+  known: KnownRig,
+  tools: NewRigTools,
+): { readonly workspace: Workspace; readonly rigId: string } {
+  const called = (key: string) => tools.word(message(`starter.${key}`));
+  const vehicleName = known.vehicle && called('vehicle');
+  const trailerName = known.trailer && called('trailer');
+  const name = [vehicleName, trailerName].filter((one) => one !== null).join(' + ');
+  const started = addNewRig(workspace, { ...known, name, vehicleName, trailerName }, tools);
+  const { rigId } = started;
+  const view = viewRig(started.workspace, rigId);
+  let next = started.workspace;
+  if (view?.vehicle && known.vehicle) next = withVehicle(next, rigId, view.loadout.id, view.vehicle, known, tools);
+  if (view?.trailer && known.trailer)
+    next = withTrailer(next, rigId, view.loadout.id, view.trailer, known.trailer, tools);
+  return { workspace: next, rigId };
+}
+
+function withVehicle(
+  workspace: Workspace,
+  rigId: string,
+  loadout: string,
+  body: Extract<Body, { kind: 'vehicle' }>,
+  { vehicle: known, today }: KnownRig,
+  tools: NewRigTools,
+): Workspace {
+  if (!known) return workspace;
+  const called = (key: string) => tools.word(message(`starter.${key}`));
+  let next = withLimits(workspace, body, known.limits, knownLimits.vehicle, tools);
+  if (known.empty) {
+    const basis = known.basis ?? 'kerb';
+    const typed = { total: known.empty.typed };
+    next = setEmptyMass(next, body.id, { basis: basis as never, total: known.empty.value, typed, source: 'brochure' });
+  }
+  if (known.people) {
+    const people: CrewMember = { id: tools.newId(), name: called('people'), mass: known.people.value };
+    next = addCrew(next, loadout, people);
+  }
+  const [place] = body.places;
+  if (known.luggage && place) {
+    const thing = tools.newId();
+    next = addThing(next, { id: thing, name: called('luggage'), mass: known.luggage.value });
+    next = placeThing(next, loadout, thing, { body: body.id, place: place.id, count: 1 });
+  }
+  if (!known.weighed) return next;
+  const reading = { id: tools.newId(), state: 'uncoupled' as const, on: ['front' as const, 'rear' as const] };
+  const ticket: Ticket = {
+    id: tools.newId(),
+    rig: rigId,
+    name: called('weighed'),
+    date: today,
+    graduation: usualSteps,
+    readings: [{ ...reading, value: known.weighed.value }],
+  };
+  return addTicket(next, ticket);
+}
+
+function withTrailer(
+  workspace: Workspace,
+  rigId: string,
+  loadout: string,
+  body: Extract<Body, { kind: 'trailer' }>,
+  known: KnownTrailer,
+  tools: NewRigTools,
+): Workspace {
+  let next = withLimits(workspace, body, known.limits, knownLimits.trailer, tools);
+  const { empty, emptyBall, total, ballLoad, ballShare } = known;
+  if (empty ?? emptyBall) {
+    next = setEmptyMass(next, body.id, {
+      basis: (known.basis ?? 'dry') as never,
+      source: 'brochure',
+      ...(empty ? { total: empty.value } : {}),
+      ...(emptyBall ? { ballLoad: emptyBall.value } : {}),
+      typed: { ...(empty ? { total: empty.typed } : {}), ...(emptyBall ? { ballLoad: emptyBall.typed } : {}) },
+    });
+  }
+  if (!total && !ballLoad && ballShare === undefined) return next;
+  const said = { total: total?.value, ballLoad: ballLoad?.value, ballShare: ballLoad ? undefined : ballShare };
+  const view = viewRig(next, rigId);
+  return view?.trailer ? sayOf(next, loadout, body.id, said, listedOn(view, view.trailer)) : next;
+}
+
+/** Writes each limit onto a plate of the body that has a field for it; where there is none, onto a plate of its own. */
+function withLimits<Name extends LimitName>(
+  workspace: Workspace,
+  body: Body,
+  limits: Readonly<Partial<Record<Name, KnownFigure>>>,
+  papers: Readonly<Record<Name, PlateSource>>,
+  tools: NewRigTools,
+): Workspace {
+  let next = workspace;
+  for (const limit of Object.keys(papers) as Name[]) {
+    const figure = limits[limit];
+    if (!figure) continue;
+    const field = (plate: Body['plates'][number]) => formOf(plate)?.fields.find((one) => one.limit === limit);
+    const plate = body.plates.find((one) => one.source === papers[limit] && field(one)) ?? body.plates.find(field);
+    if (plate) next = setFigure(next, body.id, plate.id, { limit }, figure);
+    else {
+      const own = { id: tools.newId(), source: papers[limit], figures: [{ limit, ...figure }] };
+      next = addPart(next, body.id, 'plates', own);
+    }
+  }
+  return next;
+}

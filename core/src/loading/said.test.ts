@@ -1,0 +1,143 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { sayOf } from '../edits/loadoutEdits.ts';
+import { viewRig } from '../document/viewRig.ts';
+import { ballShare } from '../loads/ballShare.ts';
+import { compile } from '../loads/compile.ts';
+import type { Trailer } from '../rig/body.ts';
+import { exampleWorkspace } from '../testing/examples.ts';
+import { made, weightless } from '../testing/matrixRigs.ts';
+import { assess } from '../verdict/assess.ts';
+import { explain } from '../verdict/explain.ts';
+import type { RigView } from './rigView.ts';
+import { listedOn } from './said.ts';
+import type { Said } from './saidSchema.ts';
+
+/** A trailer by itself of which nobody knows a length or an empty mass. */
+const bare = (limits: Parameters<typeof made>[0]['limits'], trailer: Partial<Trailer> = {}): RigView => {
+  const view = weightless(made({ limits: limits ?? {} }));
+  const alone = view.trailer && { ...view.trailer, geometry: { axles: 1 }, ...trailer };
+  return { ...view, vehicle: undefined, trailer: alone };
+};
+const say = (view: RigView, said: Omit<Said, 'body'>): RigView => ({
+  ...view,
+  loadout: { ...view.loadout, said: [{ body: view.trailer?.id ?? '', ...said }] },
+});
+const loadsOf = (view: RigView) => {
+  const { values } = compile(view);
+  return Object.fromEntries(
+    Object.entries(values).map(([name, value]) => [name, value.kind === 'known' ? value.value : value.kind]),
+  );
+};
+const margin = (view: RigView, id: string) => assess(view).checks.find((check) => check.id === id)?.margin ?? NaN;
+
+describe('a trailer of which only its plates and a share are said', () => {
+  const plates = { trailerMax: 2350, trailerAxlesMax: 2200 };
+  it('loaded to its plate has 211.5 on the coupling and 2,138.5 on its axles', () => {
+    const view = say(bare(plates), { total: 2350, ballShare: 0.09 });
+    expect(loadsOf(view)).toMatchObject({ trailerTotal: 2350, ballLoad: 211.5, trailerAxles: 2138.5 });
+    expect(margin(view, 'trailer.max')).toBeCloseTo(0, 9);
+    expect(margin(view, 'trailer.axles')).toBeCloseTo(61.5, 9);
+  });
+  it('at 2,500 has 225 there, its axles over by 75 and all of it by 150', () => {
+    const view = say(bare(plates), { total: 2500, ballShare: 0.09 });
+    expect(loadsOf(view)['ballLoad']).toBeCloseTo(225, 9);
+    expect(margin(view, 'trailer.axles')).toBeCloseTo(-75, 9);
+    expect(margin(view, 'trailer.max')).toBeCloseTo(-150, 9);
+  });
+  it('says in its arithmetic where the share comes from', () => {
+    const steps = explain(assess(say(bare(plates), { total: 2350, ballShare: 0.09 })), 'trailer.axles')?.steps ?? [];
+    const results = steps.map(({ result }) => result.value);
+    expect(results).toContainEqual(expect.closeTo(211.5, 9));
+    expect(steps.flatMap(({ operands }) => operands.map(({ origin }) => origin?.key))).toContain('origin.said');
+  });
+});
+
+it('a caravan of 1,180 with 71 on its nose is at 6.0 %, within limits of 80 and 100', () => {
+  const view = say(bare({ ballMax: 80 }), { total: 1180, ballLoad: 71 });
+  expect(100 * (ballShare(compile(view)) ?? NaN)).toBeCloseTo(6.017, 3);
+  expect(margin(view, 'ball.max')).toBeCloseTo(9, 9);
+  expect(assess(view).checks.find(({ id }) => id === 'ball.max')?.status).toBe('within');
+});
+
+describe('behind a car', () => {
+  // Front 1,000, rear 900, wheelbase 2, the coupling 1 behind it; the trailer has no length and no papers.
+  const rig = (said: Omit<Said, 'body'>, overhang = true) => {
+    const view = made({});
+    const geometry = overhang ? view.vehicle?.geometry : { wheelbase: 2 };
+    const weightlessTrailer = view.trailer && { ...view.trailer, geometry: { axles: 1 }, emptyMass: undefined };
+    const vehicle = view.vehicle && { ...view.vehicle, geometry: { ...geometry } };
+    return say({ ...view, vehicle, trailer: weightlessTrailer }, said);
+  };
+  it('a said ball load makes coupling, axles, vehicle and all of it known', () => {
+    // 80 kg on the coupling: rear 900 + 80·3/2, front 1,000 − 80·1/2.
+    expect(loadsOf(rig({ total: 1000, ballLoad: 80 }))).toMatchObject({
+      ballLoad: 80,
+      trailerAxles: 920,
+      vehicleTotal: 1980,
+      combination: 2900,
+      rearAxle: expect.closeTo(1020, 9) as number,
+      frontAxle: expect.closeTo(960, 9) as number,
+    });
+  });
+  it('the vehicle’s total needs the ball load, not where it presses', () => {
+    expect(loadsOf(rig({ ballLoad: 80 }, false))).toMatchObject({
+      ballLoad: 80,
+      vehicleTotal: 1980,
+      rearAxle: 'unknown',
+      trailerTotal: 'unknown',
+      trailerAxles: 'unknown',
+    });
+  });
+  it('a total alone leaves the coupling unknown, and says that it is the ball load that is missing', () => {
+    const { trailerTotal, ballLoad } = compile(rig({ total: 1000 })).values;
+    expect(trailerTotal).toMatchObject({ kind: 'known', value: 1000 });
+    expect(ballLoad.kind === 'unknown' && ballLoad.missing.map(({ code }) => code)).toEqual(['ballLoad']);
+  });
+  it('carries the ± of what is said', () => {
+    const { ballLoad, trailerAxles, trailerTotal } = compile(
+      rig({ total: 1000, totalPlusMinus: 40, ballShare: 0.08, ballSharePlusMinus: 0.02 }),
+    ).values;
+    const sigma = (value: typeof ballLoad) => (value.kind === 'known' ? value.sigma : NaN);
+    expect(sigma(trailerTotal)).toBeCloseTo(20, 9);
+    // 0.08·20 of the total, and 0.01·1,000 of the share; on the axles 0.92·20 and the same 10.
+    expect(sigma(ballLoad)).toBeCloseTo(Math.hypot(1.6, 10), 6);
+    expect(sigma(trailerAxles)).toBeCloseTo(Math.hypot(18.4, 10), 6);
+  });
+});
+
+describe('what is put on after a total was said', () => {
+  it('counts on top, and what was listed then is not counted twice', () => {
+    const workspace = exampleWorkspace('australian-wagon-and-tandem');
+    const rigId = workspace.rigs[0]?.id ?? '';
+    const before = viewRig(workspace, rigId)!;
+    const trailer = before.trailer!;
+    const said = sayOf(workspace, before.loadout.id, trailer.id, { total: 2400 }, listedOn(before, trailer));
+    const total = (document: typeof said) => loadsOf(viewRig(document, rigId)!)['trailerTotal'];
+    expect(total(said)).toBeCloseTo(2400, 6);
+    const [first] = before.loadout.placements.filter(({ body }) => body === trailer.id);
+    const mass = (before.things.get(first?.thing ?? '')?.mass ?? NaN) * (first?.count ?? NaN);
+    const lighter = {
+      ...said,
+      loadouts: said.loadouts.map((one) => ({ ...one, placements: one.placements.filter((p) => p !== first) })),
+    };
+    expect(total(lighter)).toBeCloseTo(2400 - mass, 6);
+    const back = sayOf(said, before.loadout.id, trailer.id, { total: undefined }, 0);
+    expect(back.loadouts.find(({ id }) => id === before.loadout.id)?.said).toBeUndefined();
+  });
+});
+
+it('whatever is said, coupling and axles together are the trailer', () => {
+  const kilograms = fc.integer({ min: 1, max: 4000 });
+  const ball = fc.oneof(
+    fc.record({ ballLoad: kilograms }),
+    fc.record({ ballShare: fc.integer({ min: 0, max: 1000 }).map((n) => n / 1000) }),
+  );
+  fc.assert(
+    fc.property(kilograms, ball, (total, said) => {
+      const { trailerTotal, ballLoad, trailerAxles } = loadsOf(say(made({}), { total, ...said }));
+      expect(trailerTotal).toBeCloseTo(total, 9);
+      expect(Number(ballLoad) + Number(trailerAxles)).toBeCloseTo(total, 6);
+    }),
+  );
+});

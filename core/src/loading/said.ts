@@ -1,0 +1,62 @@
+import { message, verbatim } from '../messages/message.ts';
+import type { Body } from '../rig/body.ts';
+import type { SaidBall } from '../statics/rigRows.ts';
+import { sideOf, type BodyLoads } from './emptyLoads.ts';
+import { loadoutLoads } from './loadoutLoads.ts';
+import type { RigView } from './rigView.ts';
+import type { Said } from './saidSchema.ts';
+
+/** What is said of a body in the plan; undefined: nothing. */
+export const saidOf = ({ loadout }: Pick<RigView, 'loadout'>, body: Body | undefined): Said | undefined =>
+  body && loadout.said?.find((one) => one.body === body.id);
+
+/** kg that the plan puts on a body: parts fitted, people, tanks and things; what is unknown of a tank counts nothing. */
+export const listedOn = (view: RigView, body: Body): number =>
+  loadoutLoads(view, body).loads.reduce((sum, { mass }) => sum + mass, 0);
+
+/**
+ * The body by what is said of all of it: the rest of that total beside what the plan lists, at no place that anybody knows.
+ * null where no total is said.
+ */
+export function saidRest(view: RigView, body: Body): BodyLoads | null {
+  const said = saidOf(view, body);
+  if (said?.total === undefined) return null;
+  const about = { body: body.id, bodyName: body.name };
+  return {
+    loads: [
+      {
+        side: sideOf(body),
+        body: body.id,
+        origin: 'said',
+        id: 'said',
+        name: message('load.said', { body: verbatim(body.name) }),
+        mass: said.total - (said.listed ?? 0),
+        sigma: (said.totalPlusMinus ?? 0) / 2,
+        x: null,
+        sigmaX: 0,
+      },
+    ],
+    massMissing: [],
+    placeMissing: [{ code: body.kind === 'trailer' ? 'ballLoad' : 'axleLoads', ...about }],
+  };
+}
+
+/** kg of everything on a trailer beside its empty figure is nothing worth a kilogram: a brochure's ball load is today's. */
+const nothingOnBoard = 1;
+
+/**
+ * What rests on the coupling where lengths are not asked: as it is said, or, of a trailer with nothing in it, as the brochure
+ * has it. undefined: it follows from where everything lies.
+ */
+export function saidBall(view: RigView): SaidBall | undefined {
+  const { trailer } = view;
+  const said = saidOf(view, trailer);
+  if (said?.ballLoad !== undefined) return { fixed: said.ballLoad };
+  if (said?.ballShare !== undefined) return { share: said.ballShare };
+  if (!trailer || trailer.geometry.axlePosition !== undefined || said?.total !== undefined) return undefined;
+  const { total, ballLoad, estimateBallLoad } = trailer.emptyMass ?? {};
+  if (total === undefined || ballLoad === undefined || estimateBallLoad) return undefined;
+  const onBoard = loadoutLoads(view, trailer);
+  const bare = onBoard.massMissing.length === 0 && onBoard.loads.every(({ mass }) => Math.abs(mass) < nothingOnBoard);
+  return bare ? { fixed: ballLoad } : undefined;
+}

@@ -1,0 +1,108 @@
+/** What owners of few figures get from them, each in at most twenty entries. */
+import { expect, test, type Page } from '@playwright/test';
+import { choose, expectNoSidewaysScroll, fill, sentence, seriousFaults } from './support.ts';
+
+/** Fills figures in by the paper they are on, and counts every entry. */
+async function start(page: Page, kind: string, country: string) {
+  let entries = 0;
+  await page.goto('/');
+  await page.getByRole('button', { name: 'What do you know?' }).click();
+  if (kind !== 'Vehicle with a trailer or caravan') {
+    await choose(page, 'What stands in the yard', kind);
+    entries += 1;
+  }
+  if (country !== 'Australia') {
+    await choose(page, 'Registered in', country);
+    entries += 1;
+  }
+  const type = async (paper: string, label: string, text: string) => {
+    await fill(page.getByRole('group', { name: paper, exact: true }), label, text);
+    entries += 1;
+  };
+  return { type, pick: (label: string, option: string) => choose(page, label, option), entries: () => entries };
+}
+const known = (page: Page, check: string) => page.getByTestId(`known-${check}`);
+
+test('a trailer by its plates and a share on the coupling', async ({ page }) => {
+  const { type, entries } = await start(page, 'A trailer by itself, for a buyer', 'Australia');
+  await type('On the plates of the trailer', 'ATM', '2350');
+  await type('On the plates of the trailer', 'GTM', '2200');
+  await type('The trailer as you load it', 'All of it', '2350');
+  await type('The trailer as you load it', 'or its share of the trailer', '9');
+  await expect(known(page, 'trailer.axles')).toContainText('2,139 of 2,200');
+  await expect(known(page, 'ball.shareLow')).toContainText('212');
+  await type('The trailer as you load it', 'All of it', '2500');
+  await expect(known(page, 'trailer.axles')).toContainText('75 over');
+  await expect(known(page, 'trailer.max')).toContainText('150 over');
+  await expect(sentence(page)).toContainText('150 kg too much');
+  expect(entries()).toBeLessThanOrEqual(20);
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
+test('a dry mass, a plate and a hitch weight in pounds', async ({ page }) => {
+  const { type, pick } = await start(page, 'A trailer by itself, for a buyer', 'Australia');
+  await page.getByRole('button', { name: 'Switch between kilograms and pounds' }).click();
+  await type('On the plates of the trailer', 'ATM', '4850');
+  await type('Brochure of the trailer', 'Empty mass', '3720');
+  await type('Brochure of the trailer', 'On the coupling, empty', '410');
+  await pick('What it is measured by', 'Dry');
+  await expect(sentence(page)).toContainText('1,130 lb left under the ATM of 4,850 lb');
+  await expect(known(page, 'ball.shareLow')).toContainText('410');
+});
+
+test('a van weighed once is kept, and its slip answers on every page', async ({ page }) => {
+  const { type, entries } = await start(page, 'Vehicle alone', 'Great Britain');
+  await type('On the plate of the vehicle', 'GVW', '3300');
+  await type('A weighbridge slip', 'All wheels on the scale', '2810');
+  await expect(sentence(page)).toContainText('490 kg left under the GVW of 3,300 kg');
+  expect(entries()).toBeLessThanOrEqual(20);
+  await page.getByRole('button', { name: 'Keep this rig and go on' }).click();
+  await expect(page).toHaveURL(/\/verdict$/);
+  await expect(sentence(page)).toContainText('490 kg left under the GVW of 3,300 kg');
+  await expect(page.getByTestId('drawn-from')).toContainText('Drawn from slip “On the scale”');
+  await page.getByRole('link', { name: /^Load/ }).click();
+  await expect(sentence(page)).toContainText('490 kg left');
+  // An own rig knows nothing of the demo's things; the demo can be put away and had again.
+  await expect(page.getByTestId('thing')).toHaveCount(0);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Put the demo away' }).click();
+  await expect(page.getByRole('link', { name: /Tern wagon/ })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring in the invented rigs' }).click();
+  await expect(page.getByRole('link', { name: /Tern wagon/ })).toHaveCount(1);
+});
+
+test('a caravan with its nose on the bathroom scales', async ({ page }) => {
+  const { type, entries } = await start(page, 'Vehicle with a trailer or caravan', 'Great Britain');
+  await type('Handbook and tow bar', 'nose weight limit', '100');
+  await type('On the plates of the trailer', 'nose weight limit', '80');
+  await type('The trailer as you load it', 'All of it', '1180');
+  await type('The trailer as you load it', 'On the coupling', '71');
+  await expect(page.getByTestId('known-share')).toContainText('6 % of the trailer');
+  await expect(known(page, 'ball.max')).toContainText('71 of 80');
+  await expect(known(page, 'ball.max')).toContainText('9 left');
+  expect(entries()).toBeLessThanOrEqual(20);
+});
+
+test('what is said of a trailer as a whole is said under Load, and taken back there', async ({ page }) => {
+  await page.goto('/rig/tern-and-saltbush/load');
+  await page.getByText('Known as a whole').click();
+  const van = page.getByRole('group', { name: 'Saltbush 19 as a whole' });
+  await fill(van, 'All of it, as loaded', '2500');
+  await fill(van, 'or its share, %', '10');
+  await expect(page.getByTestId('pillar-ballLoad')).toContainText('250 of 300');
+  await expect(page.getByTestId('ball-share')).toContainText('10 %');
+  await page.getByTestId('pillar-trailerAxles').getByRole('button').click();
+  await expect(page.getByTestId('arithmetic')).toContainText('as you say');
+  await page.getByRole('button', { name: 'Close' }).click();
+  await fill(van, 'All of it, as loaded', '');
+  await fill(van, 'or its share, %', '');
+  await expect(page.getByTestId('pillar-ballLoad')).toContainText('215 of 300');
+});
+
+test('the questions fit a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/start');
+  await page.getByRole('heading', { name: 'What do you know?' }).waitFor();
+  await expectNoSidewaysScroll(page);
+  expect(await seriousFaults(page)).toEqual([]);
+});

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import {
+  ballShare,
+  quantityMessage,
+  regionOf,
+  toFindOut,
+  type Check,
+  type Country,
+  type QuantityName,
+} from '@wagonomos/core';
+import type { BasedVerdict } from '@wagonomos/core/weighing';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import FindOut from '../../shared/FindOut.vue';
+import MarginText from '../../shared/MarginText.vue';
+import VerdictLine from '../../shared/VerdictLine.vue';
+import { checkAmount } from '../../shared/checkAmount.ts';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSettings } from '../../stores/settings.ts';
+
+/** What follows from the figures so far: the sentence, every load that is known, and the rig to be kept. */
+const props = defineProps<{ known: BasedVerdict; country: Country }>();
+const emit = defineEmits<{ keep: [] }>();
+const { t } = useI18n();
+const settings = useSettings();
+const { say } = useSpeech(() => regionOf(props.country));
+const assessment = computed(() => props.known.assessment);
+/** What is judged, the worst first; then what is known of a load that no figure limits yet. */
+const loads = computed(() => {
+  const known = assessment.value.checks.filter(
+    ({ demand, unit, kind, quantity }) =>
+      demand !== null && unit === undefined && kind !== 'permit' && isLoad(quantity),
+  );
+  const judged = known.filter(({ limit, status }) => limit !== null && ranks[status] !== undefined);
+  const open = known.filter(
+    ({ quantity, limit }, at) =>
+      limit === null &&
+      !judged.some((one) => one.quantity === quantity) &&
+      known.findIndex((one) => one.quantity === quantity) === at,
+  );
+  return [...judged.sort((one, other) => (ranks[one.status] ?? 0) - (ranks[other.status] ?? 0)), ...open];
+});
+const ranks: Readonly<Partial<Record<Check['status'], number>>> = { over: 0, tight: 1, within: 2 };
+const isLoad = (quantity: string): quantity is QuantityName => quantity in assessment.value.loads.values;
+const called = (check: Check) =>
+  say(
+    check.limit === null && isLoad(check.quantity)
+      ? quantityMessage(assessment.value.loads.view, check.quantity)
+      : check.name,
+  );
+const of = (check: Check): string => {
+  const amount = (value: number) => checkAmount(check, value, settings.massUnit, 'nearest');
+  const demand = amount(check.demand ?? 0);
+  if (check.limit === null) return t('app.pillar.noLimit', { demand });
+  return t(check.sense === 'max' ? 'app.pillar.of' : 'app.pillar.least', { demand, limit: amount(check.limit) });
+};
+const share = computed(() => {
+  const part = ballShare(assessment.value.loads);
+  return part === null ? '' : t('app.start.share', { share: written(100 * part, 1) });
+});
+</script>
+
+<template>
+  <aside class="box" :aria-label="t('app.start.answer')">
+    <VerdictLine :assessment="assessment" :text="say(assessment.sentence)" />
+    <table v-if="loads.length > 0">
+      <tbody>
+        <tr v-for="check in loads" :key="check.id" :data-test="`known-${check.id}`">
+          <th scope="row">{{ called(check) }}</th>
+          <td class="num">{{ of(check) }}</td>
+          <td class="num"><MarginText v-if="check.limit !== null" :check="check" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="share" class="soft" data-test="known-share">{{ share }}</p>
+    <template v-if="toFindOut(assessment).length > 0 && loads.length > 0">
+      <h2>{{ t('app.findOut.title') }}</h2>
+      <FindOut :assessment="assessment" :say="say" :most="2" />
+    </template>
+    <p class="acts">
+      <el-button type="primary" @click="emit('keep')">{{ t('app.start.keep') }}</el-button>
+    </p>
+    <p class="soft caution">{{ t('app.start.caution') }}</p>
+  </aside>
+</template>
+
+<style scoped>
+.box {
+  padding: 10px 14px;
+  border: 2px solid var(--ink);
+  border-radius: 3px;
+  background: var(--sheet);
+}
+h2 {
+  margin-top: 8px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th {
+  padding: 3px 8px 3px 0;
+  font-weight: 400;
+  text-align: left;
+}
+td {
+  padding: 3px 0 3px 8px;
+  text-align: right;
+  white-space: nowrap;
+}
+tr {
+  border-bottom: 1px dotted var(--line);
+}
+.acts {
+  margin: 10px 0 6px;
+}
+.caution {
+  font-size: 12.5px;
+}
+@media (width <= 720px) {
+  .box {
+    max-height: 36vh;
+    overflow-y: auto;
+  }
+}
+</style>
