@@ -83,6 +83,54 @@ test('a caravan with its nose on the bathroom scales', async ({ page }) => {
   expect(entries()).toBeLessThanOrEqual(20);
 });
 
+test('a door sticker that people and ball load fill', async ({ page }) => {
+  const { type, entries } = await start(page, 'Vehicle with a trailer or caravan', 'Australia');
+  await page.getByRole('button', { name: 'Switch between kilograms and pounds' }).click();
+  await type('On a sticker at the door', 'stated payload', '1290');
+  await type('Who and what is in it', 'People, all together', '640');
+  await type('The trailer as you load it', 'On the coupling', '650');
+  await expect(known(page, 'vehicle.cargo')).toContainText('1,290 of 1,290');
+  await expect(known(page, 'vehicle.cargo')).toContainText('0 left');
+  await type('Who and what is in it', 'Luggage, all together', '20');
+  await expect(known(page, 'vehicle.cargo')).toContainText('20 over');
+  await expect(sentence(page)).toContainText('more than its sticker allows');
+  expect(entries()).toBeLessThanOrEqual(20);
+});
+
+test('three platforms and a distribution hitch: what was read stays 70 lb too much, declared or not', async ({
+  page,
+}) => {
+  await page.goto('/rig/tern-and-saltbush/plates');
+  await page.getByRole('button', { name: 'Switch between kilograms and pounds' }).click();
+  const rear = page.getByRole('region', { name: 'Tern wagon' }).getByLabel('rear axle', { exact: true }).first();
+  await rear.fill('3900');
+  await rear.press('Tab');
+  await page.getByRole('link', { name: /^Weigh/ }).click();
+  await page.getByRole('button', { name: 'Type in a slip' }).click();
+  const readings = page.getByTestId('reading');
+  for (const [at, [way, value]] of [
+    ['coupled: front axle', '3100'],
+    ['coupled: rear axle', '3970'],
+    ['coupled: trailer axles', '5200'],
+  ].entries()) {
+    await page.getByRole('button', { name: 'Another reading' }).click();
+    await choose(readings.nth(at), 'On the plate', way ?? '');
+    await fill(readings.nth(at), 'Shown', value ?? '');
+  }
+  const judged = async () => {
+    await page.getByRole('link', { name: /^Verdict (?!from)/ }).click();
+    await choose(page, 'Masses from', /^slip “Slip 1”/);
+    await expect(page.getByTestId('check-axle.rear')).toContainText('70 over');
+  };
+  await judged();
+  await page.getByRole('link', { name: /^Plates/ }).click();
+  await choose(page, 'Distribution hitch', 'front axle restored fully');
+  await page.getByRole('link', { name: /^Verdict (?!from)/ }).click();
+  // The slip chosen before is still the source.
+  await expect(page.getByTestId('drawn-from')).toContainText('Slip 1');
+  await expect(page.getByTestId('check-axle.rear')).toContainText('70 over');
+});
+
 test('what is said of a trailer as a whole is said under Load, and taken back there', async ({ page }) => {
   await page.goto('/rig/tern-and-saltbush/load');
   await page.getByText('Known as a whole').click();

@@ -71,9 +71,9 @@ export interface Check {
   readonly region: Region;
   readonly kind: CheckKind;
   readonly group: CheckGroup;
-  /** The load compared; for a place or a camper, its own contents; a D-value follows from permitted masses;
+  /** The load compared; for a place or a camper, its own contents; for `cargo`, what a vehicle carries beside itself; a D-value follows from permitted masses;
    * brakes and licence go by the plates; people, chains and years are counted. */
-  readonly quantity: QuantityName | 'place' | 'camper' | 'dValue' | 'plated' | 'answer' | 'counted';
+  readonly quantity: QuantityName | 'place' | 'camper' | 'cargo' | 'dValue' | 'plated' | 'answer' | 'counted';
   /** What demand, limit and margin are in; kg where nothing is said. */
   readonly unit?: CheckUnit | undefined;
   /** What the check is called: the limit in the words of the region, or the owner's place. */

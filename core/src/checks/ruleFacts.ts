@@ -22,6 +22,7 @@ export type RuleId =
   | 'coupling.part'
   | 'coupling.dValue'
   | 'camper.max'
+  | 'vehicle.cargo'
   | 'gear.tyres'
   | 'gear.tyreReserve'
   | 'gear.wheels'

@@ -94,6 +94,17 @@ describe('a rig from the few figures that somebody has', () => {
     expect(load('rearAxle')).toBe('unknown');
   });
 
+  it('a sticker of 1,290 lb is full with people of 640 lb and 650 lb on the ball', () => {
+    const { margin, assessment } = started({
+      vehicle: { limits: { payloadStated: lb(1290) }, people: lb(640) },
+      trailer: { limits: {}, ballLoad: lb(650) },
+    });
+    const sticker = assessment.checks.find(({ id }) => id === 'vehicle.cargo');
+    expect((sticker?.demand ?? NaN) / pound).toBeCloseTo(1290, 6);
+    expect(margin('vehicle.cargo')).toBeCloseTo(0, 6);
+    expect(sticker?.status).not.toBe('over');
+  });
+
   it('with nothing at all is a rig of which nothing is known', () => {
     const { assessment } = started({ vehicle: { limits: {} }, trailer: { limits: {} } });
     expect(assessment.mark).toBe('undecided');

@@ -29,6 +29,7 @@ export const knownLimits = {
     combinationMax: 'vehiclePlate',
     towBraked: 'handbook',
     ballMax: 'towBar',
+    payloadStated: 'doorSticker',
   },
   trailer: { trailerMax: 'caravanPlate', trailerAxlesMax: 'caravanPlate', ballMax: 'couplingHead' },
 } as const satisfies Readonly<Record<'vehicle' | 'trailer', Readonly<Partial<Record<LimitName, PlateSource>>>>>;

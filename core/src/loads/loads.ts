@@ -43,6 +43,8 @@ export interface Loads {
   readonly lessTimes: (load: QuantityName, times: number, of: QuantityName) => Value;
   /** kg of a body with everything in and on it; absent where it can only be judged by its axles. */
   readonly laden: (body: string) => Mass;
+  /** kg of people, things, liquids but fuel, and parts fitted since in and on a body; absent where nobody listed them: on a slip. */
+  readonly carried: (body: string) => Mass;
   /** kg in one place of a body; absent where nobody looked into it: a scale does not. */
   readonly inPlace: (body: string, place: string) => Mass;
 }

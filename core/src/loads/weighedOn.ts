@@ -72,6 +72,7 @@ export function weighedOn(plan: Compiled, settles: Settles): WeighedLoads {
       return { kind: 'known', value, sigma, row, ...(contradicted ? { contradicted } : {}) };
     },
     laden: () => ({ kind: 'absent' }),
+    carried: () => ({ kind: 'absent' }),
     inPlace: () => ({ kind: 'absent' }),
   };
 }

@@ -135,6 +135,7 @@ export const regionForms = [
     ['GVWR', 'vehicleMax'],
     ['GAWR FR', 'frontAxleMax'],
     ['GAWR RR', 'rearAxleMax'],
+    ['occupants and cargo', 'payloadStated'],
   ),
   plateForm(
     'na-tow-guide',

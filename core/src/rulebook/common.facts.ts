@@ -19,6 +19,7 @@ export const commonFacts: FactLayer = {
   'ball.share': { kind: 'guidance', confidence: 'medium', source: 'ballSchool' },
   'coupling.part': { kind: 'maker', confidence: 'high', source: 'couplingPlates' },
   'coupling.dValue': { kind: 'maker', confidence: 'high', source: 'couplingApproval' },
+  'vehicle.cargo': { kind: 'maker', confidence: 'medium', source: 'makerPlate', variesBy: 'maker' },
   'camper.max': { kind: 'maker', confidence: 'medium', source: 'makerPlate', variesBy: 'maker' },
   'gear.tyres': { kind: 'legal', confidence: 'medium', source: 'tyreMarks', variesBy: 'country' },
   'gear.tyreReserve': { kind: 'guidance', confidence: 'medium', source: 'tyrePractice' },

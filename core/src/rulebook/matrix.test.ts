@@ -144,6 +144,9 @@ const sum = (trailerMax: number | undefined): RigView =>
 const resting = (ballLoad: number): RigView => made({ country: 'DE', trailerMass: 1500, ballLoad });
 const shareOf = (trailerMass: number, of: Made): RigView => made({ trailerMass, ...of });
 
+const sticker = (most: number): RigView =>
+  made({ vehicle: { plates: [plateOf('doorSticker', 'payloadStated', most)] } });
+
 const matrix: Readonly<Record<RuleId, Line>> = {
   'vehicle.max': limitLine('vehicleMax', 2000),
   'vehicle.technicalMax': limitLine('vehicleTechnicalMax', 2000, {}, 'max', true),
@@ -243,6 +246,13 @@ const matrix: Readonly<Record<RuleId, Line>> = {
     failing: coupling(9),
     missing: coupling(10, false),
     threshold: { at: coupling(9.81), past: coupling(9.8) },
+  },
+  'vehicle.cargo': {
+    // Nothing lies in the car: the ball load, 100 kg, is all that it carries.
+    passing: sticker(150),
+    failing: sticker(80),
+    missing: weightless(sticker(150)),
+    threshold: { at: sticker(100), past: sticker(100 - little) },
   },
   'camper.max': {
     passing: camper(700),

@@ -3,6 +3,7 @@ import { ballChecks } from './ballChecks.ts';
 import { brakeChecks } from './brakeChecks.ts';
 import { brakeKindChecks } from './brakeKindChecks.ts';
 import { camperChecks } from './camperChecks.ts';
+import { cargoCheck } from './cargoCheck.ts';
 import { chainCheck } from './chainCheck.ts';
 import type { Check } from '../checks/check.ts';
 import { combinationSumCheck } from './combinationSumCheck.ts';
@@ -52,5 +53,6 @@ const checksOf = (loads: Loads): readonly Check[] => [
   ...gearChecks(loads),
   ...tyreMarkChecks(loads),
   ...camperChecks(loads),
+  ...cargoCheck(loads),
   ...placeChecks(loads),
 ];

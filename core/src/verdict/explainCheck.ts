@@ -1,3 +1,4 @@
+import { carriedPoints } from '../loads/compile.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import { placedMass } from '../loading/placed.ts';
 import { message, term, verbatim } from '../messages/message.ts';
@@ -51,9 +52,21 @@ function demandSteps(loads: PlannedOrWeighed, check: Check): Part {
     const step = work('sum', camperOperands(loads, check), check.name);
     return { steps: [step], operand: step.result };
   }
+  if (check.quantity === 'cargo') {
+    const ball = loads.view.trailer ? explainQuantity(loads, 'ballLoadTowed') : [];
+    const pressed = ball.at(-1)?.result;
+    const step = work('sum', [...cargoOperands(loads), ...(pressed ? [pressed] : [])], check.name);
+    return { steps: [...ball, step], operand: step.result };
+  }
   const steps = explainQuantity(loads, check.quantity);
   return { steps, operand: steps.at(-1)?.result ?? null };
 }
+
+/** What a vehicle carries, piece by piece. */
+const cargoOperands = (loads: PlannedOrWeighed): readonly Operand[] =>
+  (loads.from === 'plan' && loads.view.vehicle ? carriedPoints(loads, loads.view.vehicle.id) : [])
+    .filter(({ mass }) => mass !== 0)
+    .map(({ name, mass }): Operand => ({ name, value: mass, unit: 'kg' }));
 
 /** A camper with everything in it; and for a tray also what else stands on it. */
 function camperOperands(loads: PlannedOrWeighed, check: Check): readonly Operand[] {

@@ -29,7 +29,7 @@ const assessment = computed(() => props.known.assessment);
 const loads = computed(() => {
   const known = assessment.value.checks.filter(
     ({ demand, unit, kind, quantity }) =>
-      demand !== null && unit === undefined && kind !== 'permit' && isLoad(quantity),
+      demand !== null && unit === undefined && kind !== 'permit' && (isLoad(quantity) || quantity === 'cargo'),
   );
   const judged = known.filter(({ limit, status }) => limit !== null && ranks[status] !== undefined);
   const open = known.filter(

@@ -69,6 +69,7 @@ export function papersFor(kind: StartKind): readonly AskedPaper[] {
           },
         ]
       : []),
+    { key: 'doorSticker', of: 'vehicle', figures: limits('vehicle', 'doorSticker') },
     { key: 'vehicleBrochure', of: 'vehicle', figures: [mass('vehicle.empty')], basis: 'vehicleBasis' },
     { key: 'onBoard', of: 'vehicle', figures: [mass('vehicle.people'), mass('vehicle.luggage')] },
     ...(tows ? [] : [{ key: 'scale', of: 'vehicle' as const, figures: [mass('vehicle.weighed')] }]),

@@ -1,0 +1,42 @@
+import type { Check } from '../checks/check.ts';
+import { judgeMost } from '../checks/judgeLoad.ts';
+import { judgedAs, newCheck } from '../checks/newCheck.ts';
+import type { Loads, Value } from '../loads/loads.ts';
+import { message, term } from '../messages/message.ts';
+import { platedLimit } from '../rig/plated.ts';
+import { combineRows, everything, nothing, type Row } from '../statics/row.ts';
+import { factsFor } from './context.ts';
+
+const anythingOnIt: Row = { vehicle: everything, trailer: nothing };
+
+/**
+ * "Occupants and cargo at most …", as the sticker at a door or a handbook says it of a vehicle: people, things, liquids beside
+ * its fuel and parts fitted since, and what a trailer rests on the coupling. Asked only where such a figure is stated.
+ */
+export function cargoCheck(loads: Loads): readonly Check[] {
+  const { vehicle, trailer } = loads.view;
+  const facts = factsFor(loads, 'vehicle', 'vehicle.cargo');
+  const limit = platedLimit(loads.view, 'payloadStated', [vehicle]);
+  if (!vehicle || !facts || (limit.value === null && limit.doubtful.length === 0)) return [];
+  const carried = loads.carried(vehicle.id);
+  if (carried.kind === 'absent') return [];
+  const ball = loads.values.ballLoadTowed;
+  const check = newCheck(loads, {
+    rule: 'vehicle.cargo',
+    facts,
+    side: 'vehicle',
+    group: 'vehicle',
+    quantity: 'cargo',
+    name: message('check.limit', { limit: term('payloadStated') }),
+  });
+  const demand = trailer ? together(carried, ball) : together(carried, { kind: 'absent' });
+  return [judgedAs(check, judgeMost(loads, demand, limit), { figures: limit.figures })];
+}
+
+function together(carried: ReturnType<Loads['carried']>, ball: Value): Value {
+  if (carried.kind !== 'known') return carried;
+  if (ball.kind === 'unknown') return ball;
+  const row = ball.kind === 'known' ? combineRows(anythingOnIt, 1, ball.row) : anythingOnIt;
+  const [more, doubt] = ball.kind === 'known' ? [ball.value, ball.sigma] : [0, 0];
+  return { kind: 'known', value: carried.value + more, sigma: Math.hypot(carried.sigma, doubt), row };
+}
