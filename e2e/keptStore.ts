@@ -23,7 +23,8 @@ export const put = (page: Page, key: string, value: unknown): Promise<void> =>
         const opening = indexedDB.open('wagonomos');
         opening.onerror = () => reject(new Error('no store'));
         opening.onsuccess = () => {
-          const change = opening.result.transaction('documents', 'readwrite');
+          // On the disk before it is called done: some journeys end the browser right after.
+          const change = opening.result.transaction('documents', 'readwrite', { durability: 'strict' });
           change.objectStore('documents').put(data, name as string);
           change.oncomplete = () => {
             opening.result.close();

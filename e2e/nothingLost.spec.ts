@@ -27,6 +27,8 @@ test('undo, and text nobody could take yet, are there again after a reload', asy
   await page.reload();
   await expect(gvw(page)).toHaveValue('3140');
   const undo = page.getByRole('button', { name: /^Undo/ });
+  // A moment passes until this tab knows that it is the one that writes.
+  await expect(undo).toBeEnabled();
   while (await undo.isEnabled()) await undo.click();
   await expect(sentence(page)).toContainText('Within every limit');
 });
