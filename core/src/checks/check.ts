@@ -71,7 +71,7 @@ export interface Check {
   readonly region: Region;
   readonly kind: CheckKind;
   readonly group: CheckGroup;
-  /** The load compared; for a place or a camper, its own contents; for `cargo`, what a vehicle carries beside itself; a D-value follows from permitted masses;
+  /** The load compared; for a place or a camper, its own contents; for `cargo`, what a vehicle carries; a D-value follows from permitted masses;
    * brakes and licence go by the plates; people, chains and years are counted. */
   readonly quantity: QuantityName | 'place' | 'camper' | 'cargo' | 'dValue' | 'plated' | 'answer' | 'counted';
   /** What demand, limit and margin are in; kg where nothing is said. */
@@ -103,6 +103,9 @@ export interface Check {
   /** Only for a place: which one. */
   readonly place?: { readonly body: string; readonly place: string };
 }
+
+/** The totals of a rig: the plated maximum of each body and of both. */
+export const totalRules: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.max'];
 
 /** Past a rule of law that is known well enough to say so. */
 export const breaksLaw = (check: Check): boolean =>

@@ -35,13 +35,12 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const counted = keepsAll ? lowest : limit.value;
   const margin = counted - value;
   const status = judge(margin, sigma, reserveOf(loads));
-  if (demand.contradicted && status !== 'over') {
-    return notJudged(value, sigma, counted, both(missing, contradiction(loads)), use);
-  }
-  return { demand: value, sigma, limit: counted, margin, status, missing, use, lengths: demand.lengths };
+  const open = demand.contradicted ? both(missing, contradiction(loads)) : missing;
+  if (demand.contradicted && status !== 'over') return notJudged(value, sigma, counted, open, use);
+  return { demand: value, sigma, limit: counted, margin, status, missing: open, use, lengths: demand.lengths };
 }
 
-/** Readings that cannot all be right let nothing pass; what they show too heavy stays too heavy. */
+/** Readings that cannot all be right let nothing pass; what they show too heavy stays too heavy, and names them. */
 function contradiction({ view }: Loads): readonly Missing[] {
   const body = view.vehicle ?? view.trailer;
   return [{ code: 'contradiction', body: body?.id ?? '', bodyName: body?.name ?? '' }];
@@ -66,10 +65,9 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
   const status = judge(margin.value, margin.sigma, reserveOf(loads));
   const { row: use, lengths } = margin;
-  if (margin.contradicted && status !== 'over') {
-    return notJudged(value, sigma, limit, both(missing, contradiction(loads)), use);
-  }
-  return { demand: value, sigma, limit, margin: margin.value, status, missing, use, lengths };
+  const open = margin.contradicted ? both(missing, contradiction(loads)) : missing;
+  if (margin.contradicted && status !== 'over') return notJudged(value, sigma, limit, open, use);
+  return { demand: value, sigma, limit, margin: margin.value, status, missing: open, use, lengths };
 }
 
 /** A limit nobody read off a plate: a table, a formula. */

@@ -110,7 +110,12 @@ export const sayOf = (
   inLoadout(workspace, loadoutId, (loadout) => {
     const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.said ?? [];
     const own = before.find((one) => one.body === body);
-    const next = withoutUndefined({ ...own, body, ...patch, ...('total' in patch ? { listed } : {}) });
+    const next = withoutUndefined({
+      ...own,
+      body,
+      ...patch,
+      ...('total' in patch ? { listed: patch.total === undefined ? undefined : listed } : {}),
+    });
     const { total, ballLoad, ballShare } = next;
     const said = total ?? ballLoad ?? ballShare;
     const all = [...before.filter((one) => one !== own), ...(said === undefined ? [] : [next])];

@@ -67,11 +67,13 @@ export function removeRig(workspace: Workspace, id: string): Workspace {
  */
 export function putAway(workspace: Workspace, demo: Pick<Workspace, 'rigs' | 'things'>): Workspace {
   const rest = demo.rigs.reduce((left, { id }) => removeRig(left, id), workspace);
-  const used = new Set([
-    ...rest.loadouts.flatMap(({ placements }) => placements.map(({ thing }) => thing)),
-    ...rest.tickets.flatMap(({ loadout }) => (loadout?.placements ?? []).map(({ thing }) => thing)),
-    ...rest.trips.flatMap(({ carried }) => carried.map(({ thing }) => thing)),
-  ]);
+  const used = new Set(
+    (['loadouts', 'tickets', 'trips'] as const).flatMap((list) =>
+      rest[list].flatMap((entry) =>
+        referencesOf(list, entry).flatMap(({ reference, id }) => (reference.to === 'things' ? [id] : [])),
+      ),
+    ),
+  );
   const came = demo.things.map(({ id }) => id).filter((id) => !used.has(id));
   return removeEntries(rest, { things: new Set(came) });
 }

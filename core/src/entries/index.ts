@@ -5,7 +5,7 @@
  */
 export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare } from '../loads/ballShare.ts';
-export { checkGroups, type Check, type CheckStatus } from '../checks/check.ts';
+export { checkGroups, totalRules, type Check, type CheckStatus } from '../checks/check.ts';
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
 export { buyersPayload } from '../loading/buyersPayload.ts';
@@ -86,7 +86,7 @@ export { assess, type Assessment, type PlannedAssessment } from '../verdict/asse
 export { loadoutDifferences } from '../verdict/compareLoadouts.ts';
 export { explain } from '../verdict/explain.ts';
 export type { Operand, Step } from '../verdict/explanation.ts';
-export { toFindOut } from '../verdict/findOut.ts';
+export { toFindOut, type ToFindOut } from '../verdict/findOut.ts';
 export { pillars, type Pillar } from '../verdict/pillars.ts';
 export { quantityMessage } from '../verdict/quantityMessage.ts';
 export { remedies } from '../verdict/remedies.ts';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { fractionField, idField, massField, plusMinusField, sheetOf, typedField } from '../rig/fields.ts';
+import { fractionField, idField, massField, plusMinusField } from '../rig/fields.ts';
 
 /**
  * What an owner says of a body as it is loaded, instead of having it reckoned from all that lies in it: all of it, and of a
@@ -17,7 +17,5 @@ export const saidSchema = z.strictObject({
   /** Counts where no ball load is said. */
   ballShare: fractionField.optional(),
   ballSharePlusMinus: fractionField.optional(),
-  /** As typed, by field name. */
-  typed: sheetOf(typedField).optional(),
 });
 export type Said = z.infer<typeof saidSchema>;

@@ -5,6 +5,7 @@ import { emptyLoads, type BodyLoads } from '../loading/emptyLoads.ts';
 import { loadoutLoads } from '../loading/loadoutLoads.ts';
 import { payloadOrigins } from '../loading/payloadOrigins.ts';
 import { rigLengths } from '../loading/rigLengths.ts';
+import { carried } from './carried.ts';
 import { saidRest } from '../loading/said.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Missing } from '../rig/missing.ts';
@@ -116,38 +117,6 @@ function laden({ points, massMissing }: Parts, body: string): Mass {
   const missing = [...massMissing.vehicle, ...massMissing.trailer].filter((one) => one.body === body);
   if (missing.length > 0) return { kind: 'unknown', missing };
   const own = points.filter((load) => load.body === body);
-  const value = own.reduce((sum, load) => sum + load.mass, 0);
-  return { kind: 'known', value, sigma: Math.sqrt(own.reduce((sum, load) => sum + load.sigma ** 2, 0)) };
-}
-
-const itself: readonly LoadOrigin[] = ['empty', 'basis', 'said'];
-
-const fuelTanks = (view: RigView): ReadonlySet<string> =>
-  new Set(
-    placedBodies(view).flatMap(({ body }) => body.tanks.filter(({ kind }) => kind === 'fuel').map(({ id }) => id)),
-  );
-
-/** The loads on a body that are neither itself nor its fuel; a camper on a vehicle is carried whole. */
-export function carriedPoints({ view, points }: Pick<Compiled, 'view' | 'points'>, body: string): readonly PointLoad[] {
-  const side = placedBodies(view).find((one) => one.body.id === body)?.side;
-  const fuel = fuelTanks(view);
-  return points.filter(
-    (load) =>
-      load.side === side &&
-      !(load.body === body && itself.includes(load.origin)) &&
-      !(load.origin === 'tank' && fuel.has(load.id)),
-  );
-}
-
-function carried(parts: Parts, body: string): Mass {
-  const { view, massMissing } = parts;
-  const side = placedBodies(view).find((one) => one.body.id === body)?.side;
-  const fuel = fuelTanks(view);
-  const unneeded = (one: Missing) =>
-    one.body === body && (one.code === 'emptyMass' || ('item' in one && fuel.has(one.item)));
-  const missing = side ? massMissing[side].filter((one) => !unneeded(one)) : [];
-  if (missing.length > 0) return { kind: 'unknown', missing };
-  const own = carriedPoints(parts, body);
   const value = own.reduce((sum, load) => sum + load.mass, 0);
   return { kind: 'known', value, sigma: Math.sqrt(own.reduce((sum, load) => sum + load.sigma ** 2, 0)) };
 }

@@ -1,4 +1,4 @@
-import { carriedPoints } from '../loads/compile.ts';
+import { carriedPoints } from '../loads/carried.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import { placedMass } from '../loading/placed.ts';
 import { message, term, verbatim } from '../messages/message.ts';

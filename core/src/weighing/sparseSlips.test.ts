@@ -85,7 +85,9 @@ describe('readings that contradict each other', () => {
   });
   it('leave an excess an excess', () => {
     const heavy = made({ alone: true, limits: { vehicleMax: 1800 } });
-    expect(checkOf(heavy, 'vehicle.max', solo)?.status).toBe('over');
+    const check = checkOf(heavy, 'vehicle.max', solo);
+    expect(check?.status).toBe('over');
+    expect(check?.missing.map(({ code }) => code)).toEqual(['contradiction']);
   });
   it('leave what rests on other readings alone', () => {
     const view = made({ limits: { vehicleMax: 2500, trailerAxlesMax: 1000 } });

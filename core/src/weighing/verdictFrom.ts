@@ -1,3 +1,4 @@
+import { totalRules } from '../checks/check.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { FittedPart } from '../rig/equipment.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -73,9 +74,8 @@ export function bestBasis(
   return told ? { slip: told.id } : 'plan';
 }
 
-const totals: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.max'];
 const knowsTotal = ({ checks }: Pick<PlannedAssessment, 'checks'>): boolean =>
-  checks.some(({ rule, demand }) => totals.includes(rule) && demand !== null);
+  checks.some(({ rule, demand }) => totalRules.includes(rule) && demand !== null);
 
 /** The verdict, and what it comes from. A slip that is gone, or a correction no slip supports, falls back to the plan and says so. */
 export function verdictFrom(view: RigView, tickets: readonly Ticket[], basis: VerdictBasis): BasedVerdict {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pillars, type Check } from '@wagonomos/core';
+import { pillars, totalRules, type Check } from '@wagonomos/core';
 import { computed, defineAsyncComponent, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
@@ -30,7 +30,7 @@ const shown = computed(() => hand.outcome ?? based.value?.assessment);
 const supports = computed(() => (shown.value && shown.value !== rig.assessment ? pillars(shown.value) : rig.supports));
 
 const totals = computed(() =>
-  ['vehicle.max', 'trailer.max', 'combination.max'].flatMap((id): Check[] => {
+  totalRules.flatMap((id): Check[] => {
     const check = shown.value?.checks.find((one) => one.id === id);
     return check && check.status !== 'notApplicable' ? [check] : [];
   }),

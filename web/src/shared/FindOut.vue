@@ -1,15 +1,12 @@
 <script setup lang="ts">
-import { toFindOut, type Assessment, type Message } from '@wagonomos/core';
-import { computed } from 'vue';
+import type { Message, ToFindOut } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
 
 /** What to find out next, the most for its minutes first: how, how long, and what it would settle. */
-const props = defineProps<{ assessment: Assessment; say: (message: Message) => string; most: number }>();
+const props = defineProps<{ facts: readonly ToFindOut[]; say: (message: Message) => string }>();
 const { t } = useI18n();
-const all = computed(() => toFindOut(props.assessment));
-const shown = computed(() => all.value.slice(0, props.most));
 const named = 3;
-const list = (checks: (typeof shown.value)[number]['settles']) => {
+const list = (checks: ToFindOut['settles']) => {
   const names = [...new Set(checks.map(({ name }) => props.say(name)))];
   const more = names.length - named;
   return more > 0
@@ -19,8 +16,8 @@ const list = (checks: (typeof shown.value)[number]['settles']) => {
 </script>
 
 <template>
-  <ol v-if="shown.length > 0" class="find" data-test="find-out">
-    <li v-for="one in shown" :key="one.key">
+  <ol v-if="facts.length > 0" class="find" data-test="find-out">
+    <li v-for="one in facts" :key="one.key">
       <b>{{ say(one.what) }}</b>
       <small class="num">{{ t('app.findOut.minutes', { count: one.minutes }) }}</small>
       <small>{{ one.where ? say(one.where) : t(`app.findOut.by.${one.by}`) }}</small>

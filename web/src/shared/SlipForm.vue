@@ -86,6 +86,7 @@ const removeAll = () => {
   flex: 1 1 180px;
 }
 .steps {
+  white-space: nowrap;
   display: flex;
   gap: 8px;
   align-items: center;

@@ -9,7 +9,10 @@ import { useRig } from '../../stores/rig.ts';
 const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const rig = useRig();
-const bodies = computed(() => [props.view.trailer, props.view.vehicle].filter((one) => one !== undefined));
+/** A vehicle under a camper is weighed with it: what is said of it alone would be no figure that anybody has. */
+const bodies = computed(() =>
+  [props.view.trailer, props.view.camper ? undefined : props.view.vehicle].filter((one) => one !== undefined),
+);
 /** Decided when the page opens; then whoever folds it decides. */
 const unknown = (): boolean => {
   const { trailerTotal, ballLoad, vehicleSolo } = rig.assessment?.loads.values ?? {};

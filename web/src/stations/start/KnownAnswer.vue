@@ -41,6 +41,7 @@ const loads = computed(() => {
   return [...judged.sort((one, other) => (ranks[one.status] ?? 0) - (ranks[other.status] ?? 0)), ...open];
 });
 const ranks: Readonly<Partial<Record<Check['status'], number>>> = { over: 0, tight: 1, within: 2 };
+const facts = computed(() => toFindOut(assessment.value));
 const isLoad = (quantity: string): quantity is QuantityName => quantity in assessment.value.loads.values;
 const called = (check: Check) =>
   say(
@@ -73,9 +74,9 @@ const share = computed(() => {
       </tbody>
     </table>
     <p v-if="share" class="soft" data-test="known-share">{{ share }}</p>
-    <template v-if="toFindOut(assessment).length > 0 && loads.length > 0">
+    <template v-if="facts.length > 0 && loads.length > 0">
       <h2>{{ t('app.findOut.title') }}</h2>
-      <FindOut :assessment="assessment" :say="say" :most="2" />
+      <FindOut :facts="facts.slice(0, 2)" :say="say" />
     </template>
     <p class="acts">
       <el-button type="primary" @click="emit('keep')">{{ t('app.start.keep') }}</el-button>

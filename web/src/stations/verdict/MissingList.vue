@@ -14,15 +14,15 @@ const rig = useRig();
 const { based } = useBasis();
 const few = 6;
 const all = ref(false);
-const count = computed(() => (based.value ? toFindOut(based.value.assessment).length : 0));
+const facts = computed(() => (based.value ? toFindOut(based.value.assessment) : []));
 </script>
 
 <template>
-  <section v-if="based && count > 0" class="missing" :aria-label="t('app.findOut.title')">
+  <section v-if="facts.length > 0" class="missing" :aria-label="t('app.findOut.title')">
     <h2>{{ t('app.findOut.title') }}</h2>
-    <FindOut :assessment="based.assessment" :say="say" :most="all ? count : few" class="columns" />
-    <button v-if="count > few && !all" type="button" class="quiet-button" @click="all = true">
-      {{ t('app.findOut.more', { count: count - few }) }}
+    <FindOut :facts="all ? facts : facts.slice(0, few)" :say="say" class="columns" />
+    <button v-if="facts.length > few && !all" type="button" class="quiet-button" @click="all = true">
+      {{ t('app.findOut.more', { count: facts.length - few }) }}
     </button>
     <RouterLink :to="{ name: 'plates', params: { rig: rig.rigId } }">{{ t('app.verdict.toPlates') }}</RouterLink>
   </section>
@@ -35,6 +35,9 @@ const count = computed(() => (based.value ? toFindOut(based.value.assessment).le
   border: 1px solid var(--line);
   border-left: 6px solid var(--slate);
   background: var(--sheet);
+}
+.quiet-button {
+  margin-right: 10px;
 }
 .columns {
   columns: 2 360px;
