@@ -6,6 +6,7 @@ import {
   plainText,
   remedies,
   sanctions,
+  typicalMessage,
   type Assessment,
   type Check,
   type Jurisdiction,
@@ -49,13 +50,15 @@ export function report(assessment: Assessment, region: Region, words: Speech, ti
 
 /** One check; `ask` says who knows for certain where the rule itself is not known well. */
 function checkReport(assessment: Assessment, check: Check, words: Speech) {
-  const { id, kind, group, status, demand, limit, margin, unit = 'kg', source, missing } = check;
+  const { id, kind, group, status, demand, limit, margin, sigma, unit = 'kg', source, missing } = check;
+  const usual = typicalMessage(check);
   return {
     id,
     kind,
     group,
     status,
     demand,
+    ...(sigma ? { plusMinus: 2 * sigma } : {}),
     limit,
     margin,
     unit,
@@ -63,6 +66,7 @@ function checkReport(assessment: Assessment, check: Check, words: Speech) {
     source: words.translate(`source.${source.source}`, {}),
     reviewed: source.reviewed,
     ...(source.confidence === 'low' ? { ask: words.translate(`ask.${source.ask}`, {}) } : {}),
+    ...(usual ? { usual: plainText(usual, words) } : {}),
     ...(missing.length > 0 ? { missing: missing.map((one) => plainText(missingMessage(one), words)) } : {}),
     ...(status === 'over' ? { help: remedies(assessment, check).map(({ says }) => plainText(says, words)) } : {}),
   };

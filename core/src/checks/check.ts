@@ -1,3 +1,4 @@
+import type { TypicalPart } from '../loads/loads.ts';
 import type { Message } from '../messages/message.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
 import type { Missing } from '../rig/missing.ts';
@@ -98,6 +99,8 @@ export interface Check {
   readonly use: Row | null;
   /** How lengths that are not known exactly make the load doubtful; part of `sigma`. */
   readonly lengths?: readonly LengthEffect[] | undefined;
+  /** What of the load was taken as is usual, the most doubtful first: decided, it holds as far as is usual. */
+  readonly typical?: readonly TypicalPart[] | undefined;
   /** A second bound of which either is enough (a share, or a fixed mass): its margin and its row. */
   readonly either?: { readonly margin: number; readonly use: Row } | undefined;
   /** Only for a place: which one. */

@@ -1,4 +1,4 @@
-import type { Loads, Mass, Value } from '../loads/loads.ts';
+import type { Loads, Mass, TypicalPart, Value } from '../loads/loads.ts';
 import type { Missing } from '../rig/missing.ts';
 import { unconfirmed, type Limit } from '../rig/plated.ts';
 import { massTolerance } from '../units/rounding.ts';
@@ -9,9 +9,12 @@ import { judge } from './judge.ts';
 const reserveOf = (loads: Loads): number => loads.view.situation.reserve ?? 0;
 
 /** A mass with, where it changes with what is packed, its row. */
-type Demand = Mass & Partial<Pick<Extract<Value, { readonly kind: 'known' }>, 'row' | 'lengths'>>;
+type Demand = Mass & Partial<Pick<Extract<Value, { readonly kind: 'known' }>, 'row' | 'lengths' | 'typical'>>;
 
-export type Judged = Pick<Check, 'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use' | 'lengths'>;
+export type Judged = Pick<
+  Check,
+  'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use' | 'lengths' | 'typical'
+>;
 
 /**
  * Compares a load with a most. A lower figure that may or may not hold is used where the load keeps it anyway; where it
@@ -37,8 +40,34 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const status = judge(margin, sigma, reserveOf(loads));
   const open = demand.contradicted ? both(missing, contradiction(loads)) : missing;
   if (demand.contradicted && status !== 'over') return notJudged(value, sigma, counted, open, use);
-  return { demand: value, sigma, limit: counted, margin, status, missing: open, use, lengths: demand.lengths };
+  const { lengths, typical } = demand;
+  if (typical && leftOpen(margin, sigma)) return openByTypical(value, sigma, counted, missing, use, typical);
+  return { demand: value, sigma, limit: counted, margin, status, missing: open, use, lengths, typical };
 }
+
+/** What is usual decides only with its whole range: two standard deviations of a load on one side of its limit. */
+const leftOpen = (margin: number, sigma: number): boolean => Math.abs(margin) < 2 * sigma;
+
+const openByTypical = (
+  demand: number,
+  sigma: number,
+  limit: number | null,
+  missing: Judged['missing'],
+  use: Judged['use'],
+  typical: readonly TypicalPart[],
+): Judged => ({
+  ...notJudged(
+    demand,
+    sigma,
+    limit,
+    both(
+      missing,
+      typical.map((one) => one.missing),
+    ),
+    use,
+  ),
+  typical,
+});
 
 /** Readings that cannot all be right let nothing pass; what they show too heavy stays too heavy, and names them. */
 function contradiction({ view }: Loads): readonly Missing[] {
@@ -56,7 +85,17 @@ const notJudged = (
   limit: number | null,
   missing: Judged['missing'],
   use: Judged['use'],
-): Judged => ({ demand, sigma, limit, margin: null, status: 'unknown', missing, use, lengths: undefined });
+): Judged => ({
+  demand,
+  sigma,
+  limit,
+  margin: null,
+  status: 'unknown',
+  missing,
+  use,
+  lengths: undefined,
+  typical: undefined,
+});
 
 /** Compares a load with a least; `margin` is a value of its own, since a least may be a share of another load. */
 export function judgeLeast(loads: Loads, demand: Value, limit: number | null, margin: Value): Judged {
@@ -64,10 +103,12 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   const [value, sigma] = demand.kind === 'known' ? [demand.value, demand.sigma] : [null, null];
   if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
   const status = judge(margin.value, margin.sigma, reserveOf(loads));
-  const { row: use, lengths } = margin;
+  const { row: use, lengths, typical } = margin;
   const open = margin.contradicted ? both(missing, contradiction(loads)) : missing;
   if (margin.contradicted && status !== 'over') return notJudged(value, sigma, limit, open, use);
-  return { demand: value, sigma, limit, margin: margin.value, status, missing: open, use, lengths };
+  if (typical && leftOpen(margin.value, margin.sigma))
+    return openByTypical(demand.value, demand.sigma, limit, missing, use, typical);
+  return { demand: value, sigma, limit, margin: margin.value, status, missing: open, use, lengths, typical };
 }
 
 /** A limit nobody read off a plate: a table, a formula. */

@@ -50,6 +50,7 @@ export const newCheck = (loads: Loads, frame: Frame): Check => ({
   use: null,
   either: undefined,
   lengths: undefined,
+  typical: undefined,
 });
 
 const noFigures: readonly never[] = [];
@@ -83,6 +84,7 @@ export const judgedAs = (
   use: judged.use,
   either: more.either,
   lengths: judged.lengths,
+  typical: judged.typical,
 });
 
 /** A limit that is so many times a mass, and no more than others allow. `null` where the mass is not known. */

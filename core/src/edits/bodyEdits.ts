@@ -3,6 +3,8 @@ import type { Body, Trailer, Vehicle } from '../rig/body.ts';
 import type { CamperEmptyMass, TrailerEmptyMass, VehicleEmptyMass } from '../rig/emptyMass.ts';
 import type { CamperGeometry, TrailerGeometry, VehicleGeometry } from '../rig/geometry.ts';
 import type { Condition, Figure, Plate } from '../rig/plate.ts';
+import { alongReach, usualReach } from '../library/usualPlaces.ts';
+import type { Place } from '../rig/equipment.ts';
 import { conditionFor } from '../plates/fieldCondition.ts';
 import type { FormField } from '../plates/plateForm.ts';
 import { withoutUndefined, type Listed } from '../plain/lists.ts';
@@ -20,7 +22,28 @@ export const setGeometry = (
   workspace: Workspace,
   id: string,
   patch: Partial<VehicleGeometry> | Partial<TrailerGeometry> | Partial<CamperGeometry>,
-): Workspace => inBody(workspace, id, ({ geometry }) => put(geometry, patch as Partial<typeof geometry>));
+): Workspace =>
+  inBody(workspace, id, (body) => {
+    put(body.geometry, patch as Partial<typeof body.geometry>);
+    standUsual(body);
+  });
+
+/** Usual places stand where the lengths put them now: also when a length is typed after them, or put right. */
+function standUsual(body: Body): void {
+  for (const place of body.places) {
+    const reach = place.usual && usualReach(body.kind, place.usual, body.geometry);
+    if (place.usual) put(place, reach ? alongReach(reach) : { x: undefined, length: undefined });
+  }
+}
+
+/** Whether what is usual is taken where nobody has said, on these bodies. */
+export const setTypical = (workspace: Workspace, bodyIds: readonly string[], typical: boolean): Workspace =>
+  edited(workspace, ({ bodies }) => {
+    for (const id of bodyIds) {
+      const body = entryOf(bodies, id);
+      if (body) put<{ typical?: boolean | undefined }>(body, { typical: typical || undefined });
+    }
+  });
 
 /** How well a length is known, ± m; undefined: taken as exact. */
 export const setLengthDoubt = (
@@ -105,8 +128,12 @@ export const changePart = <L extends PartList>(
 ): Workspace =>
   inBody(workspace, bodyId, (body) => {
     const part = entryOf(body[list] as Part<L>[], partId);
-    if (part) put(part, patch);
+    if (part) put(part, list === 'places' ? (asSaid(patch as Partial<Place>) as typeof patch) : patch);
   });
+
+/** A place whose owner says where it lies follows the body's lengths no more. */
+const asSaid = (patch: Partial<Place>): Partial<Place> =>
+  'x' in patch || 'length' in patch ? { ...patch, usual: undefined } : patch;
 
 /** Takes a part away, and with it what the loadouts say of it: the things in a place go home. */
 export function removePart(workspace: Workspace, bodyId: string, list: PartList, partId: string): Workspace {

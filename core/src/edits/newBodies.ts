@@ -1,6 +1,7 @@
 import { message, type Message } from '../messages/message.ts';
-import type { Camper, Coupling, Trailer, Vehicle, VehicleBuild } from '../rig/body.ts';
-import type { Place } from '../rig/equipment.ts';
+import type { Body, Camper, Coupling, Trailer, Vehicle, VehicleBuild } from '../rig/body.ts';
+import { alongReach, usualReach, type BodyFrame } from '../library/usualPlaces.ts';
+import type { Place, UsualPlace } from '../rig/equipment.ts';
 import { plateForms } from '../plates/forms.ts';
 import type { Country } from '../situation/countries.ts';
 import { regionOf, type Region } from '../situation/situation.ts';
@@ -84,16 +85,13 @@ export function newVehicle(wanted: NewRig, name: string, tools: NewRigTools): Ve
   const { wheelbase, couplingOverhang, pinOverhang, rearOverhang, tagOffset, build } = wanted;
   const called = (key: string) => tools.word(message(`starter.${key}`));
   const seat = (name: string, x: number, driver?: true) => ({ id: tools.newId(), name: called(name), x, driver });
-  const rear = wheelbase === undefined || rearOverhang === undefined ? null : wheelbase + rearOverhang;
+  const put = place('vehicle', wanted, tools);
   const lived = build === 'van' || build === 'motorhome';
   const places = lived
-    ? [
-        place(tools, 'kitchen', 'cupboard', span(wheelbase, 0.5, 0.8), 0.7, 0.9),
-        place(tools, 'rearGarage', 'garage', rear === null ? null : [rear - 1.3, rear - 0.1], 0.6, 0.7),
-      ]
+    ? [put('kitchen', 'cupboard', 0.7, 0.9), put('rearGarage', 'garage', 0.6, 0.7)]
     : build === 'ute'
-      ? [place(tools, 'tray', 'tray', rear === null ? null : [rear - 1.7, rear - 0.1], 0.9, 0.5)]
-      : [place(tools, 'boot', 'boot', rear === null ? null : [rear - 1.1, rear - 0.15], 0.6, 0.6)];
+      ? [put('tray', 'tray', 0.9, 0.5)]
+      : [put('boot', 'boot', 0.6, 0.6)];
   return {
     kind: 'vehicle',
     id: tools.newId(),
@@ -118,39 +116,19 @@ export function newVehicle(wanted: NewRig, name: string, tools: NewRigTools): Ve
   };
 }
 
-const span = (length: number | undefined, from: number, to: number): [number, number] | null =>
-  length === undefined ? null : [length * from, length * to];
-
-function place(
-  tools: NewRigTools,
-  name: string,
-  kind: Place['kind'],
-  reach: readonly [number, number] | null,
-  z: number,
-  height: number,
-): Place {
-  const [from, to] = reach ?? [0, 0];
-  return {
-    id: tools.newId(),
-    name: tools.word(message(`starter.${name}`)),
-    kind,
-    ...(reach ? { x: centimetres((from + to) / 2), length: centimetres(to - from) } : {}),
-    z,
-    height,
+/** Puts places down that follow the body's lengths, known now or later, until their owner moves them. */
+const place =
+  (kind: Body['kind'], frame: BodyFrame, tools: NewRigTools) =>
+  (usual: UsualPlace, sort: Place['kind'], z: number, height: number): Place => {
+    const reach = usualReach(kind, usual, frame);
+    const name = tools.word(message(`starter.${usual}`));
+    return { id: tools.newId(), name, kind: sort, usual, ...(reach ? alongReach(reach) : {}), z, height };
   };
-}
-
-const centimetres = (metres: number): number => Math.round(metres * 100) / 100;
 
 /** A trailer of which only its kind is known: usual places and tanks, no masses. */
 export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Trailer {
   const { axles = 1, axlePosition, drawbarLength, bodyLength } = wanted;
-  const reach = (from: number, to: number): [number, number] | null =>
-    drawbarLength === undefined || bodyLength === undefined
-      ? null
-      : [drawbarLength + from * bodyLength, drawbarLength + to * bodyLength];
-  const overAxles: [number, number] | null =
-    axlePosition === undefined ? null : [axlePosition - 0.5, axlePosition + 0.5];
+  const put = place('trailer', wanted, tools);
   return {
     kind: 'trailer',
     id: tools.newId(),
@@ -166,9 +144,9 @@ export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Tr
     },
     plates: blank(formsAtHand('trailer', wanted.country), tools),
     places: [
-      place(tools, 'frontLocker', 'locker', reach(0.02, 0.12), 0.6, 0.6),
-      place(tools, 'overAxles', 'floor', overAxles, 0.6, 0.4),
-      place(tools, 'rearLocker', 'locker', reach(0.84, 0.98), 0.6, 0.5),
+      put('frontLocker', 'locker', 0.6, 0.6),
+      put('overAxles', 'floor', 0.6, 0.4),
+      put('rearLocker', 'locker', 0.6, 0.5),
     ],
     tanks: [],
     fitted: [],
@@ -184,6 +162,7 @@ function vehicleForms({ country, coupling }: NewRig): readonly string[] {
 /** A slide-on camper of which only its kind is known. */
 export function newCamper(wanted: NewRig, name: string, tools: NewRigTools): Camper {
   const { floorLength } = wanted;
+  const put = place('camper', wanted, tools);
   return {
     kind: 'camper',
     id: tools.newId(),
@@ -191,9 +170,9 @@ export function newCamper(wanted: NewRig, name: string, tools: NewRigTools): Cam
     geometry: floorLength === undefined ? {} : { floorLength },
     plates: blank(['camper-label'], tools),
     places: [
-      place(tools, 'overCab', 'cupboard', floorLength === undefined ? null : [-1.2, 0], 1.9, 0.5),
-      place(tools, 'kitchen', 'cupboard', span(floorLength, 0.3, 0.6), 1, 0.9),
-      place(tools, 'rearLocker', 'locker', span(floorLength, 0.75, 0.95), 1, 0.6),
+      put('overCab', 'cupboard', 1.9, 0.5),
+      put('kitchen', 'cupboard', 1, 0.9),
+      put('rearLocker', 'locker', 1, 0.6),
     ],
     tanks: [],
     fitted: [],

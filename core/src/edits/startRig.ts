@@ -8,7 +8,7 @@ import type { LimitName, PlateSource } from '../rig/limitNames.ts';
 import { formOf } from '../plates/forms.ts';
 import type { CrewMember } from '../loading/loadout.ts';
 import type { Ticket } from '../weighing/ticket.ts';
-import { addPart, setEmptyMass, setFigure } from './bodyEdits.ts';
+import { addPart, setEmptyMass, setFigure, setTypical } from './bodyEdits.ts';
 import { addCrew, addThing, placeThing, sayOf } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
 import type { NewRigTools } from './newBodies.ts';
@@ -59,6 +59,8 @@ export interface KnownTrailer {
 export interface KnownRig extends Pick<NewRig, 'build' | 'country' | 'coupling' | 'axles'> {
   readonly vehicle: KnownVehicle | null;
   readonly trailer: KnownTrailer | null;
+  /** Take what is usual where nothing is known. */
+  readonly typical?: boolean | undefined;
   /** ISO day of a weighing. */
   readonly today: string;
 }
@@ -86,7 +88,8 @@ export function addKnownRig(
   if (view?.vehicle && known.vehicle) next = withVehicle(next, rigId, view.loadout.id, view.vehicle, known, tools);
   if (view?.trailer && known.trailer)
     next = withTrailer(next, rigId, view.loadout.id, view.trailer, known.trailer, tools);
-  return { workspace: next, rigId };
+  const bodies = [view?.vehicle?.id, view?.trailer?.id].filter((id) => id !== undefined);
+  return { workspace: known.typical ? setTypical(next, bodies, true) : next, rigId };
 }
 
 function withVehicle(

@@ -18,6 +18,7 @@ export {
   setLengthDoubt,
   setSeat,
   type BodyFacts,
+  setTypical,
 } from '../edits/bodyEdits.ts';
 export { addCase, changeCase, removeCase, setCaseStep, setCertified } from '../edits/caseEdits.ts';
 export { addFitting, changeFitting, removeFitting } from '../edits/fittingEdits.ts';

@@ -91,4 +91,5 @@ export { pillars, type Pillar } from '../verdict/pillars.ts';
 export { quantityMessage } from '../verdict/quantityMessage.ts';
 export { remedies } from '../verdict/remedies.ts';
 export { roomMessage } from '../verdict/roomMessage.ts';
+export { typicalMessage } from '../verdict/typicalMessage.ts';
 export { summary, type Summary } from '../verdict/summary.ts';

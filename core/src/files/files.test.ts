@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 8 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 9 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -233,6 +233,16 @@ describe('a file that can be used', () => {
     expect(van?.geometry).toMatchObject({ plusMinus: { wheelbase: 0.02 } });
     expect(van?.emptyMass).toMatchObject({ splitPlusMinus: 20 });
     expect(van?.places[0]?.xPlusMinus).toBe(0.1);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 8 is read for ever, with what is said of all of a body', () => {
+    const url = new URL('golden/version-8.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.loadouts[0]?.said).toEqual([
+      { body: 'sandpiper-van', total: 3120, totalPlusMinus: 20, listed: 412.5 },
+    ]);
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -12,6 +12,7 @@ type Step = (raw: object) => object;
  * 6 to 7: ± of lengths, positions and empty figures came in, groups that equalise, how far springs settle, the pressure on a
  * tyre's wall, and things of a slip that are owned no more; all optional.
  * 7 to 8: what is said of a body as it is loaded came in; optional.
+ * 8 to 9: what is usual for a body taken where nobody has said, and which usual place a place is, came in; both optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -21,6 +22,7 @@ const steps: Readonly<Record<number, Step>> = {
   5: (raw) => ({ ...raw, quotes: [], cases: [], version: 6 }),
   6: (raw) => ({ ...raw, version: 7 }),
   7: (raw) => ({ ...raw, version: 8 }),
+  8: (raw) => ({ ...raw, version: 9 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

@@ -1,10 +1,11 @@
 import { message, verbatim, type Message } from '../messages/message.ts';
 import { basisContents, waterDensity } from '../rig/bareMass.ts';
 import { isMotorCaravan, type Body, type Camper, type Trailer, type Vehicle } from '../rig/body.ts';
-import type { TankKind } from '../rig/equipment.ts';
+import type { Seat, Tank, TankKind } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
 import { effectiveWheelbase, type RigLengths } from '../statics/rigRows.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
+import { typicalKey, type Typical } from './typicalFacts.ts';
 
 /** Loads of a body and what keeps its total (`massMissing`) or its positions (`placeMissing`) from being known. */
 export interface BodyLoads {
@@ -18,9 +19,9 @@ export interface BodyLoads {
 /**
  * The body alone: its empty figure, less whatever the basis of that figure contains, each taken off at its own place.
  */
-export function emptyLoads(body: Body, lengths: RigLengths): BodyLoads {
-  const figure = figureOf(body, lengths);
-  const corrections = basisCorrections(body);
+export function emptyLoads(body: Body, lengths: RigLengths, typical?: Typical): BodyLoads {
+  const figure = figureOf(body, lengths, typical);
+  const corrections = basisCorrections(body, typical);
   const off = onBoardCorrections(body);
   const loads = [...figure.loads, ...corrections.loads, ...off];
   return {
@@ -31,9 +32,9 @@ export function emptyLoads(body: Body, lengths: RigLengths): BodyLoads {
   };
 }
 
-function figureOf(body: Body, lengths: RigLengths): BodyLoads {
-  if (body.kind === 'vehicle') return vehicleFigure(body, lengths);
-  return body.kind === 'trailer' ? trailerFigure(body) : camperFigure(body);
+function figureOf(body: Body, lengths: RigLengths, typical: Typical | undefined): BodyLoads {
+  if (body.kind === 'vehicle') return vehicleFigure(body, lengths, typical);
+  return body.kind === 'trailer' ? trailerFigure(body, typical) : camperFigure(body);
 }
 
 /** Whose axles a body rests on: a camper's loads are the vehicle's. */
@@ -53,7 +54,7 @@ const emptyLoad = (body: Body, key: string, mass: number, x: number | null, sigm
   sigmaX,
 });
 
-function vehicleFigure(vehicle: Vehicle, lengths: RigLengths): BodyLoads {
+function vehicleFigure(vehicle: Vehicle, lengths: RigLengths, typical: Typical | undefined): BodyLoads {
   const empty = vehicle.emptyMass;
   const axles = empty && resolveAxles(empty);
   const wheelbase = effectiveWheelbase(lengths) ?? null;
@@ -72,7 +73,12 @@ function vehicleFigure(vehicle: Vehicle, lengths: RigLengths): BodyLoads {
       emptyLoad(vehicle, 'emptyFront', axles.front, 0),
       { ...emptyLoad(vehicle, 'emptyRear', axles.rear, wheelbase), follows },
       ...widened(vehicle, empty.plusMinus, centre),
-      ...shared(vehicle, 'emptySplit', ((empty.splitPlusMinus ?? 0) / 2) * (wheelbase ?? 0)),
+      ...shared(
+        vehicle,
+        'emptySplit',
+        ((empty.splitPlusMinus ?? 0) / 2) * (wheelbase ?? 0),
+        fact(typical, vehicle, 'emptyAxles'),
+      ),
     ],
     massMissing: [],
     placeMissing: [],
@@ -96,10 +102,13 @@ const widened = (body: Body, plusMinus: number | undefined, x: number): PointLoa
   plusMinus ? [{ ...emptyLoad(body, 'emptyDoubt', 0, x), sigma: plusMinus / 2 }] : [];
 
 /** A doubt about how an empty body's load is shared: no mass, only a moment, kg·m. */
-const shared = (body: Body, key: string, sigmaMoment: number): PointLoad[] =>
-  sigmaMoment > 0 ? [{ ...emptyLoad(body, key, 0, 0), sigmaMoment }] : [];
+const shared = (body: Body, key: string, sigmaMoment: number, typical: Missing | undefined): PointLoad[] =>
+  sigmaMoment > 0 ? [{ ...emptyLoad(body, key, 0, 0), sigmaMoment, typical }] : [];
 
-function trailerFigure(trailer: Trailer): BodyLoads {
+const fact = (typical: Typical | undefined, { id }: Body, key: string): Missing | undefined =>
+  typical?.facts.get(typicalKey(id, key));
+
+function trailerFigure(trailer: Trailer, typical: Typical | undefined): BodyLoads {
   const empty = trailer.emptyMass;
   if (empty?.total === undefined) {
     return { loads: [], massMissing: [{ code: 'emptyMass', ...about(trailer) }], placeMissing: [] };
@@ -119,7 +128,14 @@ function trailerFigure(trailer: Trailer): BodyLoads {
     loads: [
       given ? { ...empties, follows: { axlePosition: placed.x / axle } } : empties,
       ...widened(trailer, empty.plusMinus, given ? axle : placed.x),
-      ...(given ? shared(trailer, 'emptyBall', ((empty.ballLoadPlusMinus ?? 0) / 2) * axle) : []),
+      ...(given
+        ? shared(
+            trailer,
+            'emptyBall',
+            ((empty.ballLoadPlusMinus ?? 0) / 2) * axle,
+            fact(typical, trailer, 'emptyBallLoad'),
+          )
+        : []),
     ],
     massMissing: [],
     placeMissing: [],
@@ -160,7 +176,7 @@ function emptyCentre(trailer: Trailer): { x: number; sigmaX: number; estimated: 
 }
 
 /** Driver, fuel, water and gas inside the figure, as negative loads at the driver's seat and the tanks. */
-function basisCorrections(body: Body): { loads: PointLoad[]; bareMissing: Missing[] } {
+function basisCorrections(body: Body, typical: Typical | undefined): { loads: PointLoad[]; bareMissing: Missing[] } {
   const empty = body.emptyMass;
   if (!empty) return { loads: [], bareMissing: [] };
   const fuel = body.tanks.find((tank) => tank.kind === 'fuel');
@@ -171,10 +187,13 @@ function basisCorrections(body: Body): { loads: PointLoad[]; bareMissing: Missin
     waterLitres: empty.waterLitres,
     gasContent: empty.gasContent,
   });
-  const off = (key: string, mass: number, x: number | undefined): PointLoad[] =>
-    mass > 0 ? [{ ...emptyLoad(body, key, -mass, x ?? null), origin: 'basis', name: message(`basisPart.${key}`) }] : [];
-  const tankX = (kind: TankKind) => body.tanks.find((tank) => tank.kind === kind)?.x;
-  const driverX = body.kind === 'vehicle' ? body.seats.find((seat) => seat.driver)?.x : undefined;
+  const off = (key: BasisPart, mass: number, part: Seat | Tank | undefined): PointLoad[] => {
+    if (mass <= 0) return [];
+    const name = message(`basisPart.${key}`);
+    return [{ ...emptyLoad(body, key, -mass, null), ...spot(body, key, part, name, typical), origin: 'basis', name }];
+  };
+  const tank = (kind: TankKind) => body.tanks.find((one) => one.kind === kind);
+  const driver = body.kind === 'vehicle' ? body.seats.find((seat) => seat.driver) : undefined;
   // Fuel of a tank nobody has described stays in the figure: the plan has none of its own to put in its place.
   const bareMissing: Missing[] = [];
   if (contents.fuelLitres === null) bareMissing.push({ code: 'fuelTank', ...about(body) });
@@ -183,13 +202,34 @@ function basisCorrections(body: Body): { loads: PointLoad[]; bareMissing: Missin
   }
   return {
     loads: [
-      ...off('driver', contents.driver, driverX),
-      ...off('fuel', (contents.fuelLitres ?? 0) * (fuel?.densityKgPerL ?? 0), fuel?.x),
-      ...off('water', contents.waterLitres * waterDensity, tankX('fresh')),
-      ...off('gas', contents.gas, tankX('gas')),
+      ...off('driver', contents.driver, driver),
+      ...off('fuel', (contents.fuelLitres ?? 0) * (fuel?.densityKgPerL ?? 0), fuel),
+      ...off('water', contents.waterLitres * waterDensity, tank('fresh')),
+      ...off('gas', contents.gas, tank('gas')),
     ],
     bareMissing,
   };
+}
+
+type BasisPart = 'driver' | 'fuel' | 'water' | 'gas';
+
+/** Where something in the empty figure is: at its seat or tank, off with all that is there; else where such a thing usually is. */
+function spot(
+  body: Body,
+  key: BasisPart,
+  part: Seat | Tank | undefined,
+  name: Message,
+  typical: Typical | undefined,
+): Pick<PointLoad, 'x' | 'at'> {
+  if (part?.x !== undefined) {
+    const at = typicalKey(body.id, part.id);
+    const sigma = (part.xPlusMinus ?? 0) / 2;
+    return { x: part.x, at: sigma > 0 ? { key: at, sigma, typical: typical?.facts.get(at) } : undefined };
+  }
+  const usual = typical?.spots.get(typicalKey(body.id, key));
+  if (!usual) return { x: null };
+  const missing = { code: 'position', ...about(body), item: key, name } as const;
+  return { x: usual.middle, at: { key: typicalKey(body.id, key), sigma: usual.plusMinus / 2, typical: missing } };
 }
 
 /** What stood on the scale with a weighed body and must come off again. */

@@ -1,12 +1,15 @@
 import type { DoubtfulLength } from '../statics/pointLoad.ts';
 import type { RigView } from './rigView.ts';
+import type { Missing } from '../rig/missing.ts';
 import { saidOf } from './said.ts';
+import { typicalKey } from './typicalFacts.ts';
 
 /** A length that is not known exactly: whose it is, and one standard deviation of it in m; of a ball load that is said in kg, or of its share. */
 export interface LengthDoubt {
   readonly length: DoubtfulLength;
   readonly body: string;
   readonly sigma: number;
+  readonly typical?: Missing | undefined;
 }
 
 /** The lengths of a rig that its owner gave with a ± (two standard deviations), those that no load leans on left out. */
@@ -24,6 +27,8 @@ export function lengthDoubts(view: RigView): readonly LengthDoubt[] {
     ['saidBallShare', trailer?.id, said?.ballLoad === undefined ? said?.ballSharePlusMinus : undefined],
   ];
   return given.flatMap(([length, body, plusMinus]) =>
-    body !== undefined && plusMinus ? [{ length, body, sigma: plusMinus / 2 }] : [],
+    body !== undefined && plusMinus
+      ? [{ length, body, sigma: plusMinus / 2, typical: view.typical?.facts.get(typicalKey(body, length)) }]
+      : [],
   );
 }

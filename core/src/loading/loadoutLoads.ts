@@ -2,21 +2,25 @@ import { tankLevel } from './tankLevel.ts';
 import { message, verbatim } from '../messages/message.ts';
 import { waterDensity } from '../rig/bareMass.ts';
 import type { Body, Vehicle } from '../rig/body.ts';
-import type { Fitting, Place, Tank } from '../rig/equipment.ts';
+import type { Fitting, Place, Seat, Tank } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
 import { seatsIn } from '../rig/seatsIn.ts';
 import type { PointLoad } from '../statics/pointLoad.ts';
 import { sideOf, unplaced, type BodyLoads } from './emptyLoads.ts';
-import type { Loadout } from './loadout.ts';
+import type { CrewMember, Loadout } from './loadout.ts';
 import { placedMass, placedX } from './placed.ts';
 import type { RigView } from './rigView.ts';
+import { typicalKey } from './typicalFacts.ts';
 
 /** A place of length l holds its things somewhere along l: uniform, so one standard deviation is l/2/√3. */
 const placeSigma = (length: number | undefined): number => (length ?? 0) / 2 / Math.sqrt(3);
 
-/** The same with what the middle of the place may be off itself. */
-const zoneSigma = ({ length, xPlusMinus }: Pick<Place, 'length' | 'xPlusMinus'>): number =>
-  xPlusMinus === undefined ? placeSigma(length) : Math.hypot(placeSigma(length), xPlusMinus / 2);
+/** What a seat, a tank or a place may be off itself, with all that is there. */
+function doubtOf(view: RigView, body: Body, part: Seat | Tank | Place | undefined): PointLoad['at'] {
+  if (!part?.xPlusMinus) return undefined;
+  const key = typicalKey(body.id, part.id);
+  return { key, sigma: part.xPlusMinus / 2, typical: view.typical?.facts.get(key) };
+}
 
 /** Parts fitted since, people, tanks and things of one body, as point loads. */
 export function loadoutLoads(view: RigView, body: Body): BodyLoads {
@@ -101,18 +105,30 @@ export const positionNow = (loadout: Loadout, body: string, fitting: Fitting): s
 
 function crewLoads(view: RigView, vehicle: Vehicle): PointLoad[] {
   const seats = new Map(seatsIn(vehicle).map((seat) => [seat.id, seat]));
-  return view.loadout.crew.map((member) => ({
-    side: 'vehicle',
-    body: vehicle.id,
-    origin: 'crew',
-    id: member.id,
-    name: verbatim(member.name),
-    mass: member.mass,
-    sigma: (member.plusMinus ?? 0) / 2,
-    x: seats.get(member.seat ?? '')?.x ?? null,
-    sigmaX: (seats.get(member.seat ?? '')?.xPlusMinus ?? 0) / 2,
-    y: seats.get(member.seat ?? '')?.y,
-  }));
+  return view.loadout.crew.map((member) => {
+    const seat = seats.get(member.seat ?? '');
+    const at = seat ? doubtOf(view, vehicle, seat) : somewhere(view, vehicle, member);
+    return {
+      side: 'vehicle',
+      body: vehicle.id,
+      origin: 'crew',
+      id: member.id,
+      name: verbatim(member.name),
+      mass: member.mass,
+      sigma: (member.plusMinus ?? 0) / 2,
+      x: seat ? (seat.x ?? null) : (view.typical?.cabin?.middle ?? null),
+      sigmaX: 0,
+      at,
+      y: seat?.y,
+    };
+  });
+}
+
+/** Who has no seat sits somewhere in the cabin, where what is usual is taken. */
+function somewhere({ typical }: RigView, { id, name }: Vehicle, member: CrewMember): PointLoad['at'] {
+  if (!typical?.cabin) return undefined;
+  const missing = { code: 'position', body: id, bodyName: name, item: member.id, name: verbatim(member.name) } as const;
+  return { key: typicalKey(id, member.id), sigma: typical.cabin.plusMinus / 2, typical: missing };
 }
 
 /** kg/L of what a tank holds; undefined for fuel nobody has named yet. */
@@ -137,7 +153,7 @@ function tankLoads(view: RigView, body: Body): { loads: PointLoad[]; missing: Mi
     }
     const mass = (contents ?? 0) + (tank.vesselMass ?? 0);
     if (mass === 0) return [];
-    const where = { x: tank.x ?? null, sigmaX: (tank.xPlusMinus ?? 0) / 2, y: tank.y };
+    const where = { x: tank.x ?? null, sigmaX: 0, at: doubtOf(view, body, tank), y: tank.y };
     return [{ side: sideOf(body), body: body.id, origin: 'tank', id: tank.id, name, mass, sigma: 0, ...where }];
   });
   return { loads, missing };
@@ -163,7 +179,8 @@ function thingLoads(view: RigView, body: Body): PointLoad[] {
       mass: placedMass(thing, placement),
       sigma: ((thing.plusMinus ?? 0) / 2) * placement.count,
       x: placedX(thing, placement, place),
-      sigmaX: placement.x === undefined ? zoneSigma(place) : 0,
+      sigmaX: placement.x === undefined ? placeSigma(place.length) : 0,
+      at: placement.x === undefined ? doubtOf(view, body, place) : undefined,
       y: placement.y ?? place.y,
       sigmaY: placement.y === undefined ? placeSigma(place.width) : 0,
     });

@@ -3,6 +3,7 @@ import type { Side } from '../statics/pointLoad.ts';
 import type { Rig } from '../rig/rig.ts';
 import type { Situation } from '../situation/situation.ts';
 import type { Loadout, Thing } from './loadout.ts';
+import type { Typical } from './typicalFacts.ts';
 
 /** A rig with everything it refers to at hand. */
 export interface RigView {
@@ -14,6 +15,8 @@ export interface RigView {
   readonly situation: Situation;
   readonly loadout: Loadout;
   readonly things: ReadonlyMap<string, Thing>;
+  /** What was taken as is usual; undefined: nothing. */
+  readonly typical?: Typical | undefined;
 }
 
 /** The same rig on a day: the situation's own, or the one the question is put on (ISO 8601). */

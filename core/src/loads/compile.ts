@@ -4,6 +4,7 @@ import { lengthSlopes } from '../statics/lengthSlopes.ts';
 import { emptyLoads, type BodyLoads } from '../loading/emptyLoads.ts';
 import { loadoutLoads } from '../loading/loadoutLoads.ts';
 import { payloadOrigins } from '../loading/payloadOrigins.ts';
+import { offTogether } from '../loading/offTogether.ts';
 import { rigLengths } from '../loading/rigLengths.ts';
 import { carried } from './carried.ts';
 import { saidRest } from '../loading/said.ts';
@@ -21,7 +22,7 @@ import {
 } from '../statics/pointLoad.ts';
 import { quantityNames, rigRows, type QuantityName, type RowOrMissing } from '../statics/rigRows.ts';
 import { combineRows, type Row } from '../statics/row.ts';
-import { unreckonable, type BodyMass, type Loads, type Mass, type Value } from './loads.ts';
+import { unreckonable, type BodyMass, type Loads, type Mass, type TypicalPart, type Value } from './loads.ts';
 
 /** A rig brought down to point loads and one influence row a quantity: the loads as they are planned. */
 export interface Compiled extends Loads {
@@ -37,20 +38,21 @@ type Parts = Pick<Compiled, 'view' | 'lengths' | 'bodies' | 'points' | 'sums' | 
 /** Brings a rig, as it is loaded, down to point loads and to every load that is compared with a limit; never throws. */
 export function compile(view: RigView): Compiled {
   const lengths = rigLengths(view);
-  const points: PointLoad[] = [];
+  const listed: PointLoad[] = [];
   const massMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
   const placeMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
   const bodies: Record<string, BodyMass> = {};
   for (const { body, side, offset } of placedBodies(view)) {
-    const [empty, onBoard] = [emptyLoads(body, lengths), loadoutLoads(view, body)];
+    const [empty, onBoard] = [emptyLoads(body, lengths, view.typical), loadoutLoads(view, body)];
     bodies[body.id] = bodyMass(body.id, empty, onBoard);
     for (const part of [saidRest(view, body) ?? empty, onBoard]) {
-      for (const load of part.loads) points.push(offset === 0 ? load : shifted(load, offset));
+      for (const load of part.loads) listed.push(offset === 0 ? load : shifted(load, offset));
       massMissing[side].push(...part.massMissing);
       placeMissing[side].push(...part.placeMissing);
     }
     if (offset === null) placeMissing[side].push({ code: 'camperPosition', body: body.id, bodyName: body.name });
   }
+  const points = offTogether(listed);
   const sums = { vehicle: sumLoads(points, 'vehicle'), trailer: sumLoads(points, 'trailer') };
   return planned({ view, lengths, bodies, points, sums, massMissing, placeMissing });
 }
@@ -62,7 +64,9 @@ function planned(parts: Parts): Compiled {
     of: lengthSlopes(parts.lengths, doubt.length, parts.points, parts.sums),
   }));
   const effects = (name: QuantityName): readonly LengthEffect[] =>
-    slopes.flatMap(({ length, body, sigma, of }) => (of[name] === 0 ? [] : [{ length, body, kg: of[name] * sigma }]));
+    slopes.flatMap(({ length, body, sigma, typical, of }) =>
+      of[name] === 0 ? [] : [{ length, body, kg: of[name] * sigma, typical }],
+    );
   const values = Object.fromEntries(
     quantityNames.map((name) => [name, valueOf(parts, rows[name], effects(name))]),
   ) as Record<QuantityName, Value>;
@@ -132,8 +136,35 @@ function valueOf(parts: Parts, row: RowOrMissing, lengths: readonly LengthEffect
   const own = rowSigma(row, vehicle, trailer);
   const sigma = lengths.length === 0 ? own : Math.hypot(own, ...lengths.map(({ kg }) => kg));
   return Number.isFinite(value) && Number.isFinite(sigma)
-    ? { kind: 'known', value, sigma, row, ...(lengths.length > 0 ? { lengths } : {}) }
+    ? {
+        kind: 'known',
+        value,
+        sigma,
+        row,
+        ...(lengths.length > 0 ? { lengths } : {}),
+        ...typicalIn(parts, row, lengths),
+      }
     : { kind: 'unknown', missing: [unreckonable(parts.view)] };
+}
+
+/** A tenth of a kilogram is no part of a load. */
+const worthNaming = 0.1 ** 2;
+
+function typicalIn(
+  { view, points }: Parts,
+  row: Row,
+  lengths: readonly LengthEffect[],
+): { readonly typical?: readonly TypicalPart[] } {
+  if (!view.typical) return {};
+  const found = [
+    ...points.map(({ side, typical, ...load }) => ({
+      missing: typical,
+      variance: typical ? (row[side].perMetre * (load.sigmaMoment ?? 0)) ** 2 : 0,
+    })),
+    ...lengths.map(({ kg, typical: missing }) => ({ missing, variance: kg ** 2 })),
+  ];
+  const typical = found.filter((one): one is TypicalPart => one.missing !== undefined && one.variance > worthNaming);
+  return typical.length > 0 ? { typical: typical.sort((a, b) => b.variance - a.variance) } : {};
 }
 
 const missingFor = ({ massMissing, placeMissing }: Parts, row: Row): readonly Missing[] =>

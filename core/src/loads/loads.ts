@@ -13,9 +13,20 @@ export type Mass =
   | { readonly kind: 'unknown'; readonly missing: readonly Missing[] }
   | { readonly kind: 'absent' };
 
+/** Something taken as is usual, and what it adds to the variance of a load, kg². */
+export interface TypicalPart {
+  readonly missing: Missing;
+  readonly variance: number;
+}
+
 /** A load that changes with what is put anywhere on the rig: its row says by how much. `sigma` contains what its lengths do. */
 export type Value =
-  | (Extract<Mass, { readonly kind: 'known' }> & { readonly row: Row; readonly lengths?: readonly LengthEffect[] })
+  | (Extract<Mass, { readonly kind: 'known' }> & {
+      readonly row: Row;
+      readonly lengths?: readonly LengthEffect[];
+      /** What of it was taken as is usual, the most doubtful first; undefined: nothing. */
+      readonly typical?: readonly TypicalPart[];
+    })
   | Exclude<Mass, { readonly kind: 'known' }>;
 
 /** A body with nothing in it, and what was fitted to it since; kg. What is missing keeps both from being known. */

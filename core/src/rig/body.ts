@@ -34,6 +34,8 @@ const shared = {
   tanks: z.array(tankSchema).max(listBounds.tanks),
   fitted: z.array(fittedPartSchema).max(listBounds.fitted),
   fittings: z.array(fittingSchema).max(listBounds.fittings).optional(),
+  /** Take what is usual for such a body where nobody has said: as a range, never as a figure. */
+  typical: z.boolean().optional(),
   /** What a declared empty figure contains, piece by piece; for what makers often leave out. */
   declared: sheetOf(z.enum(['yes', 'no', 'unknown'])).optional(),
 };

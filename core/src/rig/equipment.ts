@@ -16,6 +16,19 @@ import {
 export const placeKinds = ['locker', 'floor', 'cupboard', 'boot', 'garage', 'tray', 'roof', 'rack'] as const;
 export type PlaceKind = (typeof placeKinds)[number];
 
+/** Places that a new body starts with: until its owner says where one lies, it stands where the body's lengths put it. */
+const usualPlaces = [
+  'boot',
+  'tray',
+  'kitchen',
+  'rearGarage',
+  'frontLocker',
+  'overAxles',
+  'rearLocker',
+  'overCab',
+] as const;
+export type UsualPlace = (typeof usualPlaces)[number];
+
 /** A place where things go. `x` is its middle; its length is how far a thing in it may be from there. */
 export const placeSchema = z.strictObject({
   id: idField,
@@ -23,6 +36,8 @@ export const placeSchema = z.strictObject({
   kind: z.enum(placeKinds),
   x: positionField.optional(),
   length: lengthField.optional(),
+  /** Which of the usual places it is, while its owner has not said himself where it lies. */
+  usual: z.enum(usualPlaces).optional(),
   /** ± of x, m: on top of its length. */
   xPlusMinus: lengthPlusMinusField.optional(),
   /** m above the road, of its floor; and how tall it is. For the drawing. */

@@ -38,5 +38,6 @@ function together(carried: ReturnType<Loads['carried']>, ball: Value): Value {
   if (ball.kind === 'unknown') return ball;
   const row = ball.kind === 'known' ? combineRows(anythingOnIt, 1, ball.row) : anythingOnIt;
   const [more, doubt] = ball.kind === 'known' ? [ball.value, ball.sigma] : [0, 0];
-  return { kind: 'known', value: carried.value + more, sigma: Math.hypot(carried.sigma, doubt), row };
+  const typical = ball.kind === 'known' && ball.typical ? { typical: ball.typical } : {};
+  return { kind: 'known', value: carried.value + more, sigma: Math.hypot(carried.sigma, doubt), row, ...typical };
 }

@@ -1,4 +1,5 @@
 import type { Message } from '../messages/message.ts';
+import type { Missing } from '../rig/missing.ts';
 import type { Row } from './row.ts';
 
 /** Lengths that loads lean on and that may not be known exactly; and a ball load that is said, in kg or as a share. */
@@ -10,6 +11,8 @@ export interface LengthEffect {
   readonly length: DoubtfulLength;
   readonly body: string;
   readonly kg: number;
+  /** It was taken as is usual: what would take its place. */
+  readonly typical?: Missing | undefined;
 }
 
 export type Side = 'vehicle' | 'trailer';
@@ -35,6 +38,10 @@ export interface PointLoad {
   readonly sigmaX: number;
   /** Doubt about where it acts that is no doubt of its own x, kg·m: how an empty body's load is shared. */
   readonly sigmaMoment?: number | undefined;
+  /** The seat, tank or place it is at, where that has a ± of its own (m, one standard deviation): all that is there is off together. */
+  readonly at?: { readonly key: string; readonly sigma: number; readonly typical?: Missing | undefined } | undefined;
+  /** Its doubt about where it acts comes of taking what is usual: what would take its place. */
+  readonly typical?: Missing | undefined;
   /** m by which x moves for a metre more of a length: an empty body given by its loads keeps them, wherever its axles are. */
   readonly follows?: Readonly<Partial<Record<DoubtfulLength, number>>> | undefined;
   /** m to the left of the centre line; left out: on it, as far as anybody has said. */

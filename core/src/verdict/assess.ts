@@ -1,12 +1,14 @@
 import { compile, type Compiled } from '../loads/compile.ts';
 import type { Loads } from '../loads/loads.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
+import { withTypical } from '../loading/typical.ts';
 import type { RigView } from '../loading/rigView.ts';
-import type { Message } from '../messages/message.ts';
-import { bindsLoad, type Check } from '../checks/check.ts';
+import { message, type Message } from '../messages/message.ts';
+import { binds, bindsLoad, type Check } from '../checks/check.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import { legality, markOf, type Mark } from './mark.ts';
 import { verdictSentence } from './sentence.ts';
+import { decidedAsUsual } from './typicalMessage.ts';
 
 /** A rig, its loads, every check and what they come to. */
 export interface Assessment<Of extends Loads = PlannedOrWeighed> {
@@ -23,9 +25,9 @@ export interface Assessment<Of extends Loads = PlannedOrWeighed> {
 /** A rig judged as it is planned. */
 export type PlannedAssessment = Assessment<Compiled>;
 
-/** The whole way from a rig to its verdict. */
+/** The whole way from a rig to its verdict; what nobody has said is taken as is usual where the owner wants it so. */
 export function assess(view: RigView): PlannedAssessment {
-  const loads = compile(view);
+  const loads = compile(withTypical(view));
   return assessed(loads, runRulebook(loads));
 }
 
@@ -40,9 +42,15 @@ export function assessed<Of extends Loads>(loads: Of, checks: readonly Check[]):
     legal,
     mark,
     governing: governingCheck(checks),
-    sentence: verdictSentence(view, checks, mark),
+    sentence: asUsual(verdictSentence(view, checks, mark), checks),
   };
 }
+
+/** A verdict that rests on what is usual says so. */
+const asUsual = (what: Message, checks: readonly Check[]): Message =>
+  checks.some((check) => (check.required || binds(check)) && decidedAsUsual(check))
+    ? message('verdict.asUsual', { what })
+    : what;
 
 function governingCheck(checks: readonly Check[]): Check | null {
   let least: Check | null = null;

@@ -1,6 +1,7 @@
 import type { Compiled } from '../loads/compile.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import type { WeighedLoads } from '../loads/weighedOn.ts';
+import { typicalKey } from '../loading/typicalFacts.ts';
 import { message, term, verbatim } from '../messages/message.ts';
 import { quantityTerm } from '../rulebook/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -31,13 +32,6 @@ function weighedStep({ view, weighed }: WeighedLoads, quantity: QuantityName): S
   const named = message('step.quantity', { quantity: term(quantityTerm(view, quantity)) });
   return work('weighted', operands, named);
 }
-
-const metres = (key: string, value: number): Operand => ({
-  name: message(`length.${key}`),
-  value,
-  unit: 'm',
-  origin: message('origin.geometry'),
-});
 
 /** Collects steps in the order in which a person would do them, each once. Lives for one explanation. */
 class Working {
@@ -96,8 +90,21 @@ class Working {
         value: load.mass,
         unit: 'kg',
         x: load.x ?? 0,
-        origin: message(`origin.${load.origin}`),
+        origin: message(`origin.${load.typical || load.at?.typical ? 'usual' : load.origin}`),
       }));
+  }
+
+  /** A length of one of the bodies: measured, or as is usual. */
+  private metres(key: string, value: number): Operand {
+    const { vehicle, trailer, typical } = this.plan.view;
+    const body = (key === 'axlePosition' ? trailer : vehicle)?.id ?? '';
+    const usual = typical?.facts.has(typicalKey(body, key)) === true;
+    return {
+      name: message(`length.${key}`),
+      value,
+      unit: 'm',
+      origin: message(usual ? 'origin.usual' : 'origin.geometry'),
+    };
   }
 
   private bodyTotal(side: Side): Operand {
@@ -129,7 +136,7 @@ class Working {
     );
   }
 
-  private axlePosition = (): Operand => metres('axlePosition', this.plan.lengths.trailer?.axlePosition ?? 0);
+  private axlePosition = (): Operand => this.metres('axlePosition', this.plan.lengths.trailer?.axlePosition ?? 0);
 
   /** What stands on the trailer's axles with the bars off. */
   private axlesUndistributed(): Operand {
@@ -199,7 +206,7 @@ class Working {
 
   private wheelbase(): Operand {
     const { wheelbase = 0, tagAxle } = this.plan.lengths.vehicle ?? {};
-    if (!tagAxle) return metres('wheelbase', wheelbase);
+    if (!tagAxle) return this.metres('wheelbase', wheelbase);
     const shares: Operand[] = [
       { name: message('step.driveShare'), value: tagAxle.driveShare, unit: 'share', x: wheelbase },
       { name: message('step.tagShare'), value: 1 - tagAxle.driveShare, unit: 'share', x: wheelbase + tagAxle.offset },
@@ -236,7 +243,7 @@ class Working {
   private rearAxle(): Operand {
     const alone = this.rearAlone();
     if (!this.plan.view.trailer) return alone;
-    const arm = metres('couplingPosition', couplingPosition(this.plan.lengths) ?? 0);
+    const arm = this.metres('couplingPosition', couplingPosition(this.plan.lengths) ?? 0);
     const pressed = this.step('rear.pressed', () =>
       work('lever', [this.ballLoadTowed(), arm, this.wheelbase()], message('step.rearPressed')),
     );
@@ -248,7 +255,7 @@ class Working {
   }
 
   private overhang(): Operand {
-    return metres('couplingOverhang', effectiveOverhang(this.plan.lengths) ?? 0);
+    return this.metres('couplingOverhang', effectiveOverhang(this.plan.lengths) ?? 0);
   }
 
   private driveShare = (): number => this.plan.lengths.vehicle?.tagAxle?.driveShare ?? 1;

@@ -46,7 +46,8 @@ interface Found extends ToFindOut {
 
 /**
  * What to find out next, the most for its minutes first: facts whose want leaves a check open, and things and lengths whose ±
- * leaves one tight. A check that wants n facts counts 1/n for each of them, a tight one the share of its variance.
+ * leaves one tight. A check that wants n facts counts 1/n for each of them; a tight one, and one that what is usual leaves
+ * open, the share of its variance.
  */
 export function toFindOut({ checks, loads }: Pick<Assessment, 'checks' | 'loads'>): readonly ToFindOut[] {
   const found = new Map<string, Found>();
@@ -62,8 +63,12 @@ export function toFindOut({ checks, loads }: Pick<Assessment, 'checks' | 'loads'
   for (const check of checks) {
     if (check.status === 'unknown' && check.kind !== 'permit') {
       const distinct = new Map(check.missing.map((one) => [JSON.stringify(one), one]));
-      const worth = (check.required ? requiredWeight : 1) / distinct.size;
-      for (const [key, one] of distinct) add({ ...fact(key, one), worth }, check, distinct.size === 1);
+      const weight = check.required ? requiredWeight : 1;
+      const shares = usualShares(check);
+      for (const [key, one] of distinct) {
+        const share = shares ? (shares.get(key) ?? 1) : 1 / distinct.size;
+        if (share >= noticed) add({ ...fact(key, one), worth: weight * share }, check, share > most);
+      }
     }
     if (check.status === 'tight' && check.use && loads.from === 'plan' && doubtful(check)) {
       for (const part of worthWeighing(loads.points, check.use, check.lengths)) {
@@ -72,6 +77,21 @@ export function toFindOut({ checks, loads }: Pick<Assessment, 'checks' | 'loads'
     }
   }
   return [...found.values()].sort((a, b) => b.worth / b.minutes - a.worth / a.minutes);
+}
+
+/** Less of the doubt than this and nobody would notice it gone; more than this and it settles a check by itself. */
+const noticed = 0.05;
+const most = 0.9;
+
+/** Of a check that what is usual leaves open: how much of its doubt each fact would take away, 0 to 1. */
+function usualShares({ typical, sigma }: Check): ReadonlyMap<string, number> | null {
+  if (!typical || !sigma) return null;
+  const shares = new Map<string, number>();
+  for (const { missing, variance } of typical) {
+    const key = JSON.stringify(missing);
+    shares.set(key, (shares.get(key) ?? 0) + variance / sigma ** 2);
+  }
+  return shares;
 }
 
 const doubtful = ({ margin, sigma }: Check): boolean => margin !== null && sigma !== null && margin < 2 * sigma;

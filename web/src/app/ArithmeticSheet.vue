@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { explain, type Operand, type Step } from '@wagonomos/core';
+import { explain, typicalMessage, type Operand, type Step } from '@wagonomos/core';
 import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -27,6 +27,7 @@ const explanation = computed(() =>
   based.value && arithmetic.openId !== null ? explain(based.value.assessment, arithmetic.openId) : null,
 );
 const check = computed(() => based.value?.assessment.checks.find((one) => one.id === arithmetic.openId) ?? null);
+const usual = computed(() => check.value && typicalMessage(check.value));
 
 const signs: Readonly<Record<Step['op'], string>> = {
   sum: '+',
@@ -69,6 +70,7 @@ const lever = (operand: Operand): string =>
       :aria-label="say(explanation.title)"
     >
       <p v-if="check" class="result"><MarginText :check="check" /></p>
+      <p v-if="usual" class="how">{{ say(usual) }}</p>
       <section v-for="(step, at) in explanation.steps" :key="at" class="step">
         <h3>
           <span>{{ say(step.result.name) }}</span>

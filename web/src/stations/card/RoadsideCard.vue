@@ -88,7 +88,10 @@ const print = () => window.print();
       </thead>
       <tbody>
         <tr v-for="check in rows" :key="check.id" :class="check.status" :data-test="`card-${check.id}`">
-          <th scope="row">{{ say(check.name) }}</th>
+          <th scope="row">
+            {{ say(check.name) }}
+            <small v-if="check.typical" class="soft">{{ t('app.typical.mark') }}</small>
+          </th>
           <td class="num">
             <b v-if="based?.from !== 'plan'">{{ withDoubt(check) }}</b>
             <button v-else type="button" @click="arithmetic.open(check.id)">{{ withDoubt(check) }}</button>

@@ -5,6 +5,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
+import TypicalSwitch from '../../shared/TypicalSwitch.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
@@ -144,6 +145,7 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
         </template>
       </template>
     </div>
+    <TypicalSwitch v-if="body.kind !== 'camper'" :body="body.id" />
     <details v-if="doubtful.length > 0" class="fold">
       <summary>{{ t('app.geometry.doubt.title') }}</summary>
       <p class="soft hint">{{ t('app.geometry.doubt.hint') }}</p>

@@ -67,7 +67,10 @@ const share = computed(() => {
     <table v-if="loads.length > 0">
       <tbody>
         <tr v-for="check in loads" :key="check.id" :data-test="`known-${check.id}`">
-          <th scope="row">{{ called(check) }}</th>
+          <th scope="row">
+            {{ called(check) }}
+            <small v-if="check.typical" class="soft">{{ t('app.typical.mark') }}</small>
+          </th>
           <td class="num">{{ of(check) }}</td>
           <td class="num"><MarginText v-if="check.limit !== null" :check="check" /></td>
         </tr>

@@ -38,6 +38,7 @@ const form = reactive<KnownForm>({
   axles: 1,
   vehicleBasis: '',
   trailerBasis: '',
+  typical: false,
   figures: {},
 });
 const forget = useKeptForm('what do you know', form);
@@ -92,6 +93,7 @@ const keep = async () => {
         <BuildField v-if="hasVehicle(form.kind)" :value="form.build" @change="(build) => (form.build = build)" />
         <AxlesField v-if="hasTrailer(form.kind)" :value="form.axles" @change="(axles) => (form.axles = axles)" />
       </div>
+      <el-checkbox v-model="form.typical" class="usual">{{ t('app.typical.take') }}</el-checkbox>
       <fieldset v-for="paper in papers" :key="paper.key">
         <legend>{{ t(`app.start.paper.${paper.key}`) }}</legend>
         <div class="row">
@@ -142,6 +144,12 @@ h1 {
 .papers {
   grid-row: 2;
   grid-column: 1;
+}
+.usual {
+  height: auto;
+  min-height: 32px;
+  margin-top: 8px;
+  white-space: normal;
 }
 .row {
   display: grid;

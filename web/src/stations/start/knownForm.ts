@@ -24,6 +24,8 @@ export interface KnownForm {
   axles: number;
   vehicleBasis: EmptyBasis | '';
   trailerBasis: EmptyBasis | '';
+  /** Take what is usual where nothing is known. */
+  typical: boolean;
   figures: Partial<Record<FigureName, KnownFigure>>;
 }
 
@@ -109,6 +111,7 @@ export function knownRig(form: KnownForm, today: string): KnownRig {
     Object.fromEntries(Object.keys(knownLimits[of]).map((limit) => [limit, figures[`${of}.${limit as LimitName}`]]));
   const share = figure('trailer.ballShare');
   return {
+    typical: form.typical,
     build,
     country,
     axles,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Check } from '@wagonomos/core';
+import { typicalMessage, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../../shared/MarginText.vue';
@@ -15,6 +15,7 @@ const { say } = useSpeech();
 const arithmetic = useArithmetic();
 const settings = useSettings();
 
+const usual = computed(() => typicalMessage(props.check));
 const figures = computed(() => {
   const { demand, limit, sense, sigma, notes } = props.check;
   const nothing = demand === null && limit === null && props.check.missing.length === 0;
@@ -42,6 +43,7 @@ const figures = computed(() => {
     <span class="name">{{ say(check.name) }}</span>
     <span class="num figures">{{ figures }}</span>
     <MarginText v-if="check.status !== 'notApplicable'" class="margin" :check="check" />
+    <small v-if="usual" class="low" data-test="usual">{{ say(usual) }}</small>
     <small v-if="check.source.confidence === 'low'" class="low">
       {{ t('app.verdict.low', { whom: t(`ask.${check.source.ask}`) }) }}
     </small>

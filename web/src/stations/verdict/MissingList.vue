@@ -3,6 +3,7 @@ import { toFindOut } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FindOut from '../../shared/FindOut.vue';
+import TypicalSwitch from '../../shared/TypicalSwitch.vue';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
@@ -14,12 +15,14 @@ const rig = useRig();
 const { based } = useBasis();
 const few = 6;
 const all = ref(false);
+const taken = computed(() => rig.view?.vehicle?.typical === true || rig.view?.trailer?.typical === true);
 const facts = computed(() => (based.value ? toFindOut(based.value.assessment) : []));
 </script>
 
 <template>
-  <section v-if="facts.length > 0" class="missing" :aria-label="t('app.findOut.title')">
+  <section v-if="facts.length > 0 || taken" class="missing" :aria-label="t('app.findOut.title')">
     <h2>{{ t('app.findOut.title') }}</h2>
+    <TypicalSwitch v-if="based?.from !== 'slip'" />
     <FindOut :facts="all ? facts : facts.slice(0, few)" :say="say" class="columns" />
     <button v-if="facts.length > few && !all" type="button" class="quiet-button" @click="all = true">
       {{ t('app.findOut.more', { count: facts.length - few }) }}
