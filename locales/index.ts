@@ -8,7 +8,7 @@ import meaning from './en/meaning.json' with { type: 'json' };
 export const english = { ...core, app, cli, lexicon, meaning };
 
 /** The word for a term in a region, where the region has one of its own; else the common one. */
-export function lexiconKey(term: string, region: 'au' | 'uk' | 'eu'): string {
+export function lexiconKey(term: string, region: 'au' | 'uk' | 'eu' | 'na'): string {
   const own: Readonly<Record<string, string>> = lexicon[region];
   return term in own ? `lexicon.${region}.${term}` : `lexicon.common.${term}`;
 }

@@ -6,7 +6,7 @@ import { writeWorkspace } from '../files/writeWorkspace.ts';
 import { photosIn } from '../document/photosIn.ts';
 import { mergeWorkspaces } from '../files/mergeWorkspaces.ts';
 import { viewRig } from '../document/viewRig.ts';
-import { countries } from '../situation/countries.ts';
+import { lawfulCountries } from '../situation/countries.ts';
 import { australianStates } from '../situation/situation.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
@@ -110,8 +110,12 @@ describe('a case', () => {
     expect(removeRig(withCase(), 'sandpiper').cases).toEqual([]);
   });
 
-  it('has a way in every country and state for both bodies, with words and a confidence', () => {
-    for (const country of countries) {
+  it('has a way in every country and state for both bodies, with words and a confidence; without a law, none', () => {
+    const rig = made({ country: 'plates', limits: { vehicleMax: 3000 } });
+    expect(routeOf(rig, { ...begun, packages: [{ ...named('paper'), of: 'vehicle', limits: [] }] }, 'vehicle')).toBe(
+      null,
+    );
+    for (const country of lawfulCountries) {
       for (const state of country === 'AU' ? [undefined, ...australianStates] : [undefined]) {
         for (const of of ['vehicle', 'trailer'] as const) {
           for (const unregistered of [true, false]) {

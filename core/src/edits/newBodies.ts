@@ -44,11 +44,13 @@ const starterForms: Readonly<Record<'vehicle' | 'trailer', Readonly<Record<Regio
     au: ['au-vehicle-plate', 'au-handbook', 'tow-bar'],
     uk: ['uk-vin-plate', 'uk-v5c', 'tow-bar'],
     eu: ['eu-statutory-plate', 'eu-handbook', 'tow-bar'],
+    na: ['na-vehicle-label', 'na-tow-guide', 'receiver'],
   },
   trailer: {
     au: ['au-trailer-plate', 'coupling-head'],
     uk: ['uk-caravan-plate', 'coupling-head'],
     eu: ['eu-trailer-plate', 'coupling-head'],
+    na: ['na-trailer-label', 'coupling-head'],
   },
 };
 
@@ -156,7 +158,9 @@ export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Tr
 /** Tow-bar plates help nobody who tows on a pin. */
 function vehicleForms({ country, coupling }: NewRig): readonly string[] {
   const usual = formsAtHand('vehicle', country);
-  return coupling === 'fifthWheel' ? [...usual.filter((id) => id !== 'tow-bar'), 'fifth-wheel'] : usual;
+  return coupling === 'fifthWheel'
+    ? [...usual.filter((id) => id !== 'tow-bar' && id !== 'receiver'), 'fifth-wheel']
+    : usual;
 }
 
 /** A slide-on camper of which only its kind is known. */

@@ -61,7 +61,7 @@ export { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
 export { ruleList } from '../rulebook/ruleList.ts';
 export { sanctions, type Sanction } from '../rulebook/sanctions.ts';
 export { nearThresholds, type NearThreshold } from '../rulebook/thresholds.ts';
-export { countries, isBritish, type Country } from '../situation/countries.ts';
+export { countries, isBritish, lawfulCountries, platesAlone, type Country } from '../situation/countries.ts';
 export { classesOf, licenceCodes, testPeriods, type Licence } from '../situation/licence.ts';
 export { localDay } from '../situation/localDay.ts';
 export {
@@ -79,7 +79,15 @@ export type { Side } from '../statics/pointLoad.ts';
 export type { QuantityName } from '../statics/rigRows.ts';
 export { worthWeighing } from '../uncertainty/contributions.ts';
 export { chanceOver } from '../checks/chanceOver.ts';
-export { displayMass, kilogramsOf, massUnits, type MassUnit, type Rounding } from '../units/display.ts';
+export {
+  displayLength,
+  displayMass,
+  kilogramsOf,
+  lengthUnitOf,
+  massUnits,
+  type MassUnit,
+  type Rounding,
+} from '../units/display.ts';
 export { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
 export { unitTable } from '../units/unitTable.ts';
 export { assess, type Assessment, type PlannedAssessment } from '../verdict/assess.ts';

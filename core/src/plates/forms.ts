@@ -37,7 +37,7 @@ export const sameField = (field: FormField, figure: Plate['figures'][number]): b
   field.limit === figure.limit && field.variant === conditionFor(figure);
 
 /** Forms in the order in which an owner there looks for them: own country, then parts, then the rest of the world. */
-export function formsFor(kind: Body['kind'], region: 'au' | 'uk' | 'eu'): readonly PlateForm[] {
+export function formsFor(kind: Body['kind'], region: Exclude<PlateForm['region'], 'any'>): readonly PlateForm[] {
   const rank = (form: PlateForm) => (form.region === region ? 0 : form.region === 'any' ? 1 : 2);
   return plateForms.filter((form) => form.body === kind).sort((a, b) => rank(a) - rank(b));
 }

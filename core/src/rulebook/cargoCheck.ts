@@ -27,7 +27,7 @@ export function cargoCheck(loads: Loads): readonly Check[] {
     side: 'vehicle',
     group: 'vehicle',
     quantity: 'cargo',
-    name: message('check.limit', { limit: term('payloadStated') }),
+    name: message('check.limit', { limit: term('cargoStated') }),
   });
   const demand = trailer ? together(carried, ball) : together(carried, { kind: 'absent' });
   return [judgedAs(check, judgeMost(loads, demand, limit), { figures: limit.figures })];

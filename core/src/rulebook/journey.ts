@@ -1,4 +1,5 @@
 import type { Loads } from '../loads/loads.ts';
+import { platesAlone } from '../situation/countries.ts';
 import { journeyOf, samePlace, type Jurisdiction } from '../situation/situation.ts';
 import { factsIn } from './layers.ts';
 import type { Missing } from '../rig/missing.ts';
@@ -15,19 +16,21 @@ export interface JourneyStop {
   readonly leastBall: 'legal' | 'guidance' | 'none' | null;
 }
 
-/** Home and every place of the journey side by side: what changes on the way. Plates stay what they are. */
+/** Home and every place of the journey that has a law of ours, side by side: what changes on the way. Plates stay what they are. */
 export function journeyStops(loads: Loads): readonly JourneyStop[] {
   const { situation, vehicle, trailer } = loads.view;
   const home = vehicle ? situation.vehicle : situation.trailer;
   const stops = [home, ...journeyOf(situation).filter((place) => !samePlace(place, home))];
-  return stops.map((place) => {
-    const kind = factsIn(place)['ball.min']?.kind;
-    return {
-      place,
-      home: place === home,
-      speed: speedRule(loads, place),
-      waitsFor: speedMissing(loads, place),
-      leastBall: !trailer ? null : kind === 'legal' || kind === 'guidance' ? kind : 'none',
-    };
-  });
+  return stops
+    .filter(({ country }) => country !== platesAlone)
+    .map((place) => {
+      const kind = factsIn(place)['ball.min']?.kind;
+      return {
+        place,
+        home: place === home,
+        speed: speedRule(loads, place),
+        waitsFor: speedMissing(loads, place),
+        leastBall: !trailer ? null : kind === 'legal' || kind === 'guidance' ? kind : 'none',
+      };
+    });
 }

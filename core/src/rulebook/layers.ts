@@ -11,6 +11,16 @@ import { britishFacts, northernIrishFacts } from './uk.facts.ts';
 /** The day all these facts were last gone through. A new edition changes the facts and this with them. */
 const rulesReviewed = '2026-11-25';
 
+/** What plates and makers say wherever one is: no claim of law is made, and what only law asks is not asked. */
+function withoutLaw(layer: FactLayer): FactLayer {
+  const entries = Object.entries(layer).map(([rule, facts]) => {
+    if (facts?.kind !== 'legal') return [rule, facts] as const;
+    const source = facts.source === 'plateLaw' ? 'makerPlate' : facts.source;
+    return [rule, facts.source === 'seatsAndBelts' ? null : { ...facts, kind: 'maker', source }] as const;
+  });
+  return Object.fromEntries(entries);
+}
+
 const byCountry: Readonly<Record<Country, FactLayer>> = {
   AU: layered(commonFacts, australianFacts),
   GB: layered(commonFacts, britishFacts),
@@ -22,6 +32,7 @@ const byCountry: Readonly<Record<Country, FactLayer>> = {
   NL: layered(commonFacts, europeanFacts, dutchFacts),
   AT: layered(commonFacts, europeanFacts, austrianFacts),
   CH: layered(commonFacts, europeanFacts, swissFacts),
+  plates: withoutLaw(commonFacts),
 };
 
 const askFor = (country: Country, { kind }: RuleFacts): string =>

@@ -38,6 +38,8 @@ const british: Readonly<Record<string, Figures>> = {
   'tow.ratio': { careful: 0.85, most: 1 },
 };
 const numbers: Readonly<Record<Country, Readonly<Record<string, Figures>>>> = {
+  // Without a law there is no number of law: only what is practice everywhere.
+  plates: { 'gear.age': { years: 7 } },
   AU: {
     'brakes.required': { unbrakedMostKg: 750 },
     'tow.fallback': { braked: 1.5, unbraked: 1 },
@@ -151,7 +153,7 @@ describe('the numbers of the rules', () => {
   });
 
   it('of what overloading tends to cost', () => {
-    const bands = (country: Country) =>
+    const bands = (country: keyof typeof sanctionFacts) =>
       (sanctionFacts[country].bands ?? []).map(({ above, amount, most, points }) => [above, amount, most, points]);
     const plain = (...list: readonly (readonly number[])[]) =>
       list.map(([above, amount]) => [above, amount, undefined, undefined]);

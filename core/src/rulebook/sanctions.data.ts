@@ -53,7 +53,7 @@ export const germanHeavy: SanctionFacts = {
 };
 
 /** Loads from general knowledge; amounts change yearly. */
-export const sanctionFacts: Readonly<Record<Country, SanctionFacts>> = {
+export const sanctionFacts: Readonly<Record<Exclude<Country, 'plates'>, SanctionFacts>> = {
   AU: none('auVehicleStandards', 'medium'),
   GB: {
     source: 'ukTraffic',

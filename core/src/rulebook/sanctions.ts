@@ -1,4 +1,5 @@
 import type { Loads } from '../loads/loads.ts';
+import { platesAlone } from '../situation/countries.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
 import { comparesLoad, type Check } from '../checks/check.ts';
 import { plated } from './context.ts';
@@ -24,9 +25,10 @@ export function sanctions(loads: Loads, checks: readonly Check[]): readonly Sanc
   );
   return journeyOf(loads.view.situation).flatMap((place) =>
     over.flatMap((check): readonly Sanction[] => {
+      if (place.country === platesAlone) return [];
       const { limit, margin } = check;
       if (limit === null || margin === null || limit <= 0) return [];
-      const facts = factsFor(loads, place);
+      const facts = factsFor(loads, place.country);
       const excess = -margin / limit;
       const times = facts.perKg === undefined ? 1 : Math.ceil(-margin / facts.perKg);
       return [{ check, place, facts, excess, band: bandOf(facts, excess), times }];
@@ -40,7 +42,7 @@ const bandOf = ({ bands = [] }: SanctionFacts, excess: number): SanctionBand | n
 const heavyVehicle = 7500;
 const heavyTrailer = 2000;
 
-function factsFor(loads: Loads, { country }: Jurisdiction): SanctionFacts {
+function factsFor(loads: Loads, country: keyof typeof sanctionFacts): SanctionFacts {
   if (country !== 'DE') return sanctionFacts[country];
   const { vehicle, trailer } = loads.view;
   const car = vehicle ? plated(loads, 'vehicleMax', ['vehicle']).value : null;

@@ -14,7 +14,7 @@ type Line = readonly [rural: number | null, dual: number | null, motorway: numbe
 type Lines = Readonly<Partial<Record<SpeedLine, Line>>>;
 
 /** km/h (Great Britain and Northern Ireland: mph). From general knowledge; not yet checked against the texts. */
-export const speedTable: Readonly<Record<Exclude<Country, 'AU'>, Lines>> = {
+export const speedTable: Readonly<Record<Exclude<Country, 'AU' | 'plates'>, Lines>> = {
   GB: { car: [60, 70, 70, 'high'], towing: [50, 60, 60, 'high'], heavy: [50, 60, 70, 'high'] },
   'GB-NIR': { car: [60, 70, 70, 'medium'], towing: [50, 60, 60, 'medium'], heavy: [50, 60, 70, 'medium'] },
   DE: {

@@ -1,7 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
 import type { Licence } from '../situation/licence.ts';
 import type { Missing } from '../rig/missing.ts';
-import { isBritish, type Country } from '../situation/countries.ts';
+import { isBritish, platesAlone, type Country } from '../situation/countries.ts';
 import type { AustralianState, Jurisdiction } from '../situation/situation.ts';
 import type { Confidence } from '../checks/check.ts';
 import { plated } from './context.ts';
@@ -34,6 +34,7 @@ export function speedRule(loads: Loads, place: Jurisdiction): SpeedRule | null {
   const { vehicle, trailer, situation } = loads.view;
   if (!vehicle) return null;
   if (place.country === 'AU') return australianSpeed(loads, place.state, situation.licence);
+  if (place.country === platesAlone) return null;
   const { country } = place;
   const mass = plated(loads, 'vehicleMax', ['vehicle']).value;
   const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : 0;
@@ -57,7 +58,7 @@ function aboveUnladen(loads: Loads, plate: number): boolean | null {
 /** Which fact the speeds of a place wait for; null where nothing is missing, or only the signs count there. */
 export function speedMissing(loads: Loads, place: Jurisdiction): Missing | null {
   const { vehicle, trailer } = loads.view;
-  if (!vehicle || place.country === 'AU' || speedRule(loads, place)) return null;
+  if (!vehicle || place.country === 'AU' || place.country === platesAlone || speedRule(loads, place)) return null;
   const [plate] = plated(loads, 'vehicleMax', ['vehicle']).missing;
   const [towed] = trailer ? plated(loads, 'trailerMax', ['trailer']).missing : [];
   return plate ?? towed ?? { code: 'emptyMass', body: vehicle.id, bodyName: vehicle.name };
@@ -70,7 +71,7 @@ function bareMass({ view, bodies }: Loads): number | null {
 }
 
 function lineFor(
-  country: Exclude<Country, 'AU'>,
+  country: keyof typeof speedTable,
   heavy: boolean,
   mass: number,
   towed: number,

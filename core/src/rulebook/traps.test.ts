@@ -291,7 +291,7 @@ describe('traps of people and papers', () => {
 
   it('a directive to come is no law yet, a British rule for electric vehicles is', () => {
     expect(licensed({ issuer: 'DE', classes: ['B'] }, 4000)?.status).toBe('over');
-    const electric = (issuer: Country, vehicleMax: number, trailerMax?: number) =>
+    const electric = (issuer: Licence['issuer'], vehicleMax: number, trailerMax?: number) =>
       found(
         made({
           alone: trailerMax === undefined,

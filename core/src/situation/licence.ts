@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { countryField, isBritish } from './countries.ts';
+import { isBritish, issuerField } from './countries.ts';
 
 /** Classes of licence by their letters; Australian ones are marked, since their C is a car. */
 const licenceClasses = ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE', 'auC', 'auLR', 'auMR', 'auHR'] as const;
@@ -13,7 +13,7 @@ export const licenceCodes = ['79', '107'] as const;
 
 /** What the driver holds. Where nobody has said, nothing is judged. */
 export const licenceSchema = z.strictObject({
-  issuer: countryField,
+  issuer: issuerField,
   classes: z.array(z.enum(licenceClasses)).max(11),
   /** Only where the issuer has such stages: learner, first and second provisional. */
   novice: z.enum(['learner', 'p1', 'p2']).optional(),

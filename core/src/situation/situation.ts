@@ -6,7 +6,7 @@ import { licenceSchema } from './licence.ts';
 export const australianStates = ['NSW', 'VIC', 'QLD', 'SA', 'WA', 'TAS', 'ACT', 'NT'] as const;
 export type AustralianState = (typeof australianStates)[number];
 
-export const regions = ['au', 'uk', 'eu'] as const;
+export const regions = ['au', 'uk', 'eu', 'na'] as const;
 export type Region = (typeof regions)[number];
 
 const jurisdictionSchema = z.strictObject({
@@ -57,6 +57,7 @@ const regionByCountry: Readonly<Record<Country, Region>> = {
   NL: 'eu',
   AT: 'eu',
   CH: 'eu',
+  plates: 'na',
 };
 
 /** Where the rig is now and where the journey leads, each place once. */
@@ -70,7 +71,12 @@ export const samePlace = (a: Jurisdiction, b: Jurisdiction): boolean => a.countr
 export const regionOf = (country: Country): Region => regionByCountry[country];
 
 /** The ball-load school taught where a rig is at home. */
-export const usualSchool: Readonly<Record<Region, BallSchool>> = { au: 'au-8-12', uk: 'uk-5-7', eu: 'eu-4-7' };
+export const usualSchool: Readonly<Record<Region, BallSchool>> = {
+  au: 'au-8-12',
+  uk: 'uk-5-7',
+  eu: 'eu-4-7',
+  na: 'na-10-15',
+};
 
 /** A situation with everything in one country. */
 export function situationIn(id: string, name: string, country: Country): Situation {

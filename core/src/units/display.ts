@@ -14,5 +14,12 @@ export function displayMass(kg: number, unit: MassUnit, rounding: Rounding, step
   return rounding === 'margin' ? roundMargin(value, step) : roundNearest(value, step);
 }
 
+/** The unit of length of whoever weighs in this unit. */
+export const lengthUnitOf = (unit: MassUnit): 'm' | 'ft' => (unit === 'lb' ? 'ft' : 'm');
+
+/** A length in m as a number in that unit; not rounded. */
+export const displayLength = (metres: number, unit: MassUnit): number =>
+  metres / (unitTable.length[lengthUnitOf(unit)]?.factor ?? 1);
+
 /** kg of so many of a unit of mass. */
 export const kilogramsOf = (value: number, unit: MassUnit): number => value * (unitTable.mass[unit]?.factor ?? 1);

@@ -6,7 +6,7 @@ import type { RigView } from '../loading/rigView.ts';
 import { message, type Message } from '../messages/message.ts';
 import { binds, bindsLoad, type Check } from '../checks/check.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
-import { legality, markOf, type Mark } from './mark.ts';
+import { claimsLaw, legality, markOf, type Mark } from './mark.ts';
 import { verdictSentence } from './sentence.ts';
 import { decidedAsUsual } from './typicalMessage.ts';
 
@@ -14,7 +14,7 @@ import { decidedAsUsual } from './typicalMessage.ts';
 export interface Assessment<Of extends Loads = PlannedOrWeighed> {
   readonly loads: Of;
   readonly checks: readonly Check[];
-  /** true, false, or null when a required check is unknown and nothing legal is over. */
+  /** true, false, or null when a required check is unknown and nothing legal is over, and where no law is asked. */
   readonly legal: boolean | null;
   readonly mark: Mark;
   /** The limit with the least left, over first; guidance does not govern. */
@@ -34,8 +34,9 @@ export function assess(view: RigView): PlannedAssessment {
 /** What these checks come to, wherever the loads are from. */
 export function assessed<Of extends Loads>(loads: Of, checks: readonly Check[]): Assessment<Of> {
   const { view } = loads;
-  const legal = legality(checks);
-  const mark = markOf(legal, checks);
+  const settled = legality(checks);
+  const mark = markOf(settled, checks);
+  const legal = claimsLaw(checks) ? settled : null;
   return {
     loads,
     checks,

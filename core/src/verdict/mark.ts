@@ -12,6 +12,9 @@ export function legality(checks: readonly Check[]): boolean | null {
   return checks.some((check) => (check.required && check.status === 'unknown') || mayBreakLaw(check)) ? null : true;
 }
 
+/** Whether any law of ours is asked at all: where the plates alone are judged, nothing is called legal or not. */
+export const claimsLaw = (checks: readonly Check[]): boolean => checks.some(({ kind }) => kind === 'legal');
+
 /** One word for the whole rig, from whether it is legal and from the checks. */
 export function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
   if (legal === false) return 'over';

@@ -3,12 +3,15 @@ import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { missingMessage, whereToFind, type Missing } from '../rig/missing.ts';
 import { breaksLaw, mayBreakLaw, totalRules, type Check } from '../checks/check.ts';
-import type { Mark } from './mark.ts';
+import { claimsLaw, type Mark } from './mark.ts';
 
 /** Legal or not, how much may still be added, and what runs out first: one sentence, as data. */
 export function verdictSentence(view: RigView, checks: readonly Check[], mark: Mark): Message {
   if (mark === 'over') return overSentence(view, checks, 'legal');
-  if (mark === 'maker') return message('verdict.makerOver', { what: overSentence(view, checks, 'maker') });
+  if (mark === 'maker') {
+    const what = overSentence(view, checks, 'maker');
+    return claimsLaw(checks) ? message('verdict.makerOver', { what }) : what;
+  }
   if (mark === 'undecided') return undecidedSentence(view, checks);
   return withinSentence(view, checks);
 }

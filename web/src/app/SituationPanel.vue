@@ -31,7 +31,7 @@ const rig = useRig();
 const workspace = useWorkspace();
 /** As it was written: the day on which the question is put is not one somebody asked for. */
 const situation = computed(() => workspace.document?.situations.find((one) => one.id === rig.view?.situation.id));
-const wordRegions: readonly Region[] = ['au', 'uk', 'eu'];
+const wordRegions: readonly Region[] = ['au', 'uk', 'eu', 'na'];
 const roles = ['vehicle', 'trailer', 'travel'] as const;
 const shownRoles = computed(() => roles.filter((role) => role !== 'trailer' || rig.view?.trailer));
 

@@ -1,13 +1,5 @@
 <script setup lang="ts">
-import {
-  classesOf,
-  countries,
-  isBritish,
-  licenceCodes,
-  testPeriods,
-  type Country,
-  type Licence,
-} from '@wagonomos/core';
+import { classesOf, lawfulCountries, isBritish, licenceCodes, testPeriods, type Licence } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoiceField from './ChoiceField.vue';
@@ -24,7 +16,7 @@ const classes = computed(() => (props.licence ? classesOf(props.licence.issuer) 
 const british = computed(() => props.licence !== undefined && isBritish(props.licence.issuer));
 const european = computed(() => props.licence !== undefined && props.licence.issuer !== 'AU');
 
-const issue = (issuer: Country | '') => {
+const issue = (issuer: Licence['issuer'] | '') => {
   if (issuer === '') return emit('change', undefined);
   const [usual] = classesOf(issuer);
   const age = props.licence?.age;
@@ -46,7 +38,7 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
     :placeholder="t('app.situation.noLicence')"
     :options="[
       { value: '', label: t('app.situation.noLicence') },
-      ...countries.map((value) => ({ value, label: t(`app.country.${value}`) })),
+      ...lawfulCountries.map((value) => ({ value, label: t(`app.country.${value}`) })),
     ]"
     @change="issue"
   />

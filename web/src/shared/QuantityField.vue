@@ -4,6 +4,7 @@ import {
   displayMass,
   fieldBounds,
   finest,
+  lengthUnitOf,
   parseQuantity,
   textBounds,
   unitTable,
@@ -57,7 +58,15 @@ const usualUnit = {
   pressure: 'kPa',
   couple: 'Nm',
 } as const;
-const bareUnit = computed(() => (kind.value === 'mass' ? massUnit.value : usualUnit[kind.value]));
+/** Who weighs in pounds measures in feet and pumps in psi. */
+const poundUnit: Readonly<Partial<Record<keyof typeof usualUnit, string>>> = {
+  length: lengthUnitOf('lb'),
+  pressure: 'psi',
+};
+const bareUnit = computed(() => {
+  if (kind.value === 'mass') return massUnit.value;
+  return (settings.massUnit === 'lb' ? poundUnit[kind.value] : undefined) ?? usualUnit[kind.value];
+});
 const shown = computed(() => {
   if (props.value === undefined) return '';
   const factor = unitTable[kind.value][bareUnit.value]?.factor ?? 1;

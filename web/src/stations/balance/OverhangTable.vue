@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { overhanging, overhangTotals } from '@wagonomos/core/balance';
-import { displayMass, type RigView } from '@wagonomos/core';
+import { displayLength, displayMass, lengthUnitOf, type RigView } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -29,6 +29,8 @@ const kg = (value: number) => {
   const shown = displayMass(value, settings.massUnit, 'nearest');
   return `${shown > 0 ? '+' : ''}${written(shown, 0)}`;
 };
+const metres = (length: number) =>
+  `${written(displayLength(length, settings.massUnit), 2)} ${lengthUnitOf(settings.massUnit)}`;
 const totals = computed(() => overhangTotals(rows.value, wheelbases.value));
 </script>
 
@@ -49,7 +51,7 @@ const totals = computed(() => overhangTotals(rows.value, wheelbases.value));
           <tr>
             <td></td>
             <th v-for="one in wheelbases" :key="one" scope="colgroup" colspan="2">
-              {{ t('app.overhang.wheelbase', { length: written(one, 2) }) }}
+              {{ t('app.overhang.wheelbase', { length: metres(one) }) }}
             </th>
           </tr>
           <tr>
@@ -67,7 +69,7 @@ const totals = computed(() => overhangTotals(rows.value, wheelbases.value));
               <small>{{
                 t('app.overhang.at', {
                   mass: written(displayMass(row.mass, settings.massUnit, 'nearest'), 0),
-                  x: written(row.x, 2),
+                  x: metres(row.x),
                 })
               }}</small>
             </th>

@@ -54,7 +54,9 @@ const known = computed(() => {
   return verdictFrom(view, made.tickets, bestBasis(view, assess(view), made.tickets));
 });
 const label = ({ name, limit }: AskedFigure) =>
-  limit ? limitWord(limit) : t(`app.start.figure.${name.replace('.', '_')}`);
+  limit
+    ? limitWord(limit === 'payloadStated' ? 'cargoStated' : limit)
+    : t(`app.start.figure.${name.replace('.', '_')}`);
 const fill = ({ name }: AskedFigure, value: number | undefined, typed: string) => {
   if (value === undefined)
     form.figures = Object.fromEntries(Object.entries(form.figures).filter(([key]) => key !== name));

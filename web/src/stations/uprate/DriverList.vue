@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Driver, Licence, RigView } from '@wagonomos/core';
+import { lawfulCountries, platesAlone, type Driver, type Licence, type RigView } from '@wagonomos/core';
 import { changeSituation } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
@@ -26,7 +26,8 @@ const change = (at: number, patch: Partial<Driver>) => {
   if (one) set(drivers.value.with(at, { ...one, ...patch }));
 };
 const add = () => {
-  const country = props.view.situation.vehicle.country;
+  const home = props.view.situation.vehicle.country;
+  const country = home === platesAlone ? lawfulCountries[0] : home;
   const licence: Licence = { issuer: country, classes: [country === 'AU' ? 'auC' : 'B'] };
   set([...drivers.value, { id: newId(), name: t('app.drivers.new', { number: drivers.value.length + 2 }), licence }]);
 };

@@ -6,7 +6,7 @@ import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
-const currencies = { au: 'AUD', uk: 'GBP', eu: 'EUR' } as const;
+const currencies = { au: 'AUD', uk: 'GBP', eu: 'EUR', na: 'USD' } as const;
 
 /** What is on offer for a rig: examples in the words and the currency of its region, the owner's quotes; and how it is written. */
 export function useOffers(view: () => RigView) {
