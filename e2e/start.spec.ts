@@ -50,6 +50,33 @@ test('a dry mass, a plate and a hitch weight in pounds', async ({ page }) => {
   await expect(known(page, 'ball.shareLow')).toContainText('410');
 });
 
+test('where the ball load goes with battery, gas and water, as far as is usual, and by what law of nobody', async ({
+  page,
+}) => {
+  const { type, pick, entries } = await start(page, 'A trailer by itself, for a buyer', 'By the plates alone, no law');
+  await page.getByRole('button', { name: 'Switch between kilograms and pounds' }).click();
+  await type('On the plates of the trailer', 'trailer GVWR', '4850');
+  await type('Brochure of the trailer', 'Empty mass', '3720');
+  await type('Brochure of the trailer', 'On the coupling, empty', '410');
+  await pick('What it is measured by', 'Dry');
+  await expect(sentence(page)).toContainText('1,130 lb left under the trailer GVWR of 4,850 lb');
+  await type('Put into the trailer', 'Battery and gas, at the front', '130');
+  await type('Put into the trailer', 'Fresh water', '25 us gal');
+  // 3,720 + 130 + 209 lb of water.
+  await expect(known(page, 'trailer.max')).toContainText('4,059 of 4,850');
+  await expect(known(page, 'ball.shareLow')).toHaveCount(0);
+  await page.getByText('Take what is usual where I do not know').click();
+  // A single axle plated so is usually 4.15 m behind its ball, its front locker at 1.68 m: 410 + 0.6 × 130 + 0.02 × 209 lb.
+  await expect(known(page, 'ball.shareLow')).toContainText(/to 5\d\d, least 406/);
+  await expect(known(page, 'ball.shareLow')).toContainText('usual');
+  await expect(known(page, 'ball.shareLow')).toContainText('unknown');
+  expect(entries()).toBeLessThanOrEqual(20);
+  await page.getByRole('button', { name: 'Keep this rig and go on' }).click();
+  await expect(page.getByTestId('check-ball.shareLow')).toContainText('as far as is usual');
+  await expect(page.getByText('Australia')).toHaveCount(0);
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
 test('a van weighed once is kept, and its slip answers on every page', async ({ page }) => {
   const { type, entries } = await start(page, 'Vehicle alone', 'Great Britain');
   await type('On the plate of the vehicle', 'GVW', '3300');

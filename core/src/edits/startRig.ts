@@ -9,7 +9,7 @@ import { formOf } from '../plates/forms.ts';
 import type { CrewMember } from '../loading/loadout.ts';
 import type { Ticket } from '../weighing/ticket.ts';
 import { addPart, setEmptyMass, setFigure, setTypical } from './bodyEdits.ts';
-import { addCrew, addThing, placeThing, sayOf } from './loadoutEdits.ts';
+import { addCrew, addThing, placeThing, sayOf, setTankLevel } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
 import type { NewRigTools } from './newBodies.ts';
 import { addTicket } from './ticketEdits.ts';
@@ -54,6 +54,10 @@ export interface KnownTrailer {
   readonly total?: KnownFigure | undefined;
   readonly ballLoad?: KnownFigure | undefined;
   readonly ballShare?: number | undefined;
+  /** kg put in at the front beside the empty figure: battery, gas. */
+  readonly atFront?: KnownFigure | undefined;
+  /** L of fresh water on board. */
+  readonly water?: KnownFigure | undefined;
 }
 
 export interface KnownRig extends Pick<NewRig, 'build' | 'country' | 'coupling' | 'axles'> {
@@ -140,6 +144,7 @@ function withTrailer(
   tools: NewRigTools,
 ): Workspace {
   let next = withLimits(workspace, body, known.limits, knownLimits.trailer, tools);
+  next = withOnBoard(next, loadout, body, known, tools);
   const { empty, emptyBall, total, ballLoad, ballShare } = known;
   if (empty ?? emptyBall) {
     next = setEmptyMass(next, body.id, {
@@ -154,6 +159,28 @@ function withTrailer(
   const said = { total: total?.value, ballLoad: ballLoad?.value, ballShare: ballLoad ? undefined : ballShare };
   const view = viewRig(next, rigId);
   return view?.trailer ? sayOf(next, loadout, body.id, said, listedOn(view, view.trailer)) : next;
+}
+
+/** What people put into a trailer beside its empty figure, where such things go. */
+function withOnBoard(
+  workspace: Workspace,
+  loadout: string,
+  { id, places }: Body,
+  { atFront, water }: KnownTrailer,
+  tools: NewRigTools,
+): Workspace {
+  const called = (key: string) => tools.word(message(`starter.${key}`));
+  const front = places.find(({ usual }) => usual === 'frontLocker');
+  let next = workspace;
+  if (atFront && front) {
+    const thing = tools.newId();
+    next = addThing(next, { id: thing, name: called('atFront'), mass: atFront.value });
+    next = placeThing(next, loadout, thing, { body: id, place: front.id, count: 1 });
+  }
+  if (!water) return next;
+  const tank = tools.newId();
+  next = addPart(next, id, 'tanks', { id: tank, name: called('water'), kind: 'fresh', capacityL: water.value });
+  return setTankLevel(next, loadout, id, tank, 1);
 }
 
 /** Writes each limit onto a plate of the body that has a field for it; where there is none, onto a plate of its own. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { english, lexiconKey } from '@wagonomos/locales';
+import { lexicon } from '../testing/words.ts';
 import { breaksLaw, mayBreakLaw } from '../checks/check.ts';
 import { exampleNames, exampleView } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
@@ -70,10 +70,7 @@ describe('by the plates alone', () => {
     const own = plates
       .filter(({ plate }) => formOf(plate)?.region === 'na')
       .flatMap(({ body, plate }) => plateFields(body, plate));
-    const word = (term: string) =>
-      lexiconKey(term, 'na')
-        .split('.')
-        .reduce<unknown>((at, key) => (at as Record<string, unknown>)[key], english);
+    const word = (term: string) => lexicon['na']?.[term];
     expect(own.map(({ limit }) => word(limit))).toEqual(
       expect.arrayContaining([
         'GVWR',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { countries, type Country } from '../situation/countries.ts';
+import { countries } from '../situation/countries.ts';
 import type { Licence } from '../situation/licence.ts';
 import { situationIn } from '../situation/situation.ts';
 import { ballLoadFromJockey } from '../statics/ballScales.ts';

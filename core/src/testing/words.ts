@@ -9,6 +9,11 @@ export const english = JSON.parse(
   readFileSync(new URL('../../../locales/en/core.json', import.meta.url), 'utf8'),
 ) as Words;
 
+/** The words of the trade by region, likewise. */
+export const lexicon = JSON.parse(
+  readFileSync(new URL('../../../locales/en/lexicon.json', import.meta.url), 'utf8'),
+) as Readonly<Record<string, Readonly<Record<string, string>>>>;
+
 /** Whether the catalogue has a sentence for a key. */
 export function hasWord(key: string): boolean {
   const found = key

@@ -31,16 +31,18 @@ const loads = computed(() => {
     ({ demand, unit, kind, quantity }) =>
       demand !== null && unit === undefined && kind !== 'permit' && (isLoad(quantity) || quantity === 'cargo'),
   );
-  const judged = known.filter(({ limit, status }) => limit !== null && ranks[status] !== undefined);
+  const judged = known.filter((check) => check.limit !== null && rank(check) !== undefined);
   const open = known.filter(
     ({ quantity, limit }, at) =>
       limit === null &&
       !judged.some((one) => one.quantity === quantity) &&
       known.findIndex((one) => one.quantity === quantity) === at,
   );
-  return [...judged.sort((one, other) => (ranks[one.status] ?? 0) - (ranks[other.status] ?? 0)), ...open];
+  return [...judged.sort((one, other) => (rank(one) ?? 0) - (rank(other) ?? 0)), ...open];
 });
 const ranks: Readonly<Partial<Record<Check['status'], number>>> = { over: 0, tight: 1, within: 2 };
+/** What is usual leaves a check open with a range worth seeing; what is not known at all does not. */
+const rank = ({ status, typical }: Check) => (status === 'unknown' && typical ? ranks.tight : ranks[status]);
 const facts = computed(() => toFindOut(assessment.value));
 const isLoad = (quantity: string): quantity is QuantityName => quantity in assessment.value.loads.values;
 const called = (check: Check) =>
@@ -51,7 +53,10 @@ const called = (check: Check) =>
   );
 const of = (check: Check): string => {
   const amount = (value: number) => checkAmount(check, value, settings.massUnit, 'nearest');
-  const demand = amount(check.demand ?? 0);
+  const [load, doubt] = [check.demand ?? 0, 2 * (check.sigma ?? 0)];
+  const demand = check.typical
+    ? t('app.typical.range', { from: amount(load - doubt), to: amount(load + doubt) })
+    : amount(load);
   if (check.limit === null) return t('app.pillar.noLimit', { demand });
   return t(check.sense === 'max' ? 'app.pillar.of' : 'app.pillar.least', { demand, limit: amount(check.limit) });
 };

@@ -14,7 +14,7 @@ export const startKinds = ['solo', 'trailer', 'trailerAlone', 'fifthWheel'] as c
 export type StartKind = (typeof startKinds)[number];
 
 type VehicleFact = 'empty' | 'people' | 'luggage' | 'weighed';
-type TrailerFact = 'empty' | 'emptyBall' | 'total' | 'ballLoad' | 'ballShare';
+type TrailerFact = 'empty' | 'emptyBall' | 'atFront' | 'water' | 'total' | 'ballLoad' | 'ballShare';
 type FigureName = `${'vehicle' | 'trailer'}.${LimitName | VehicleFact | TrailerFact}`;
 
 export interface KnownForm {
@@ -85,6 +85,11 @@ export function papersFor(kind: StartKind): readonly AskedPaper[] {
       basis: 'trailerBasis',
     },
     {
+      key: 'putIn',
+      of: 'trailer',
+      figures: [mass('trailer.atFront'), { name: 'trailer.water', field: 'litres' }],
+    },
+    {
       key: 'asLoaded',
       of: 'trailer',
       figures: [mass('trailer.total'), mass('trailer.ballLoad'), { name: 'trailer.ballShare', field: 'share' }],
@@ -133,6 +138,8 @@ export function knownRig(form: KnownForm, today: string): KnownRig {
           empty: figure('trailer.empty'),
           emptyBall: figure('trailer.emptyBall'),
           basis: form.trailerBasis === '' ? usualBasis('trailer', country) : form.trailerBasis,
+          atFront: figure('trailer.atFront'),
+          water: figure('trailer.water'),
           total: figure('trailer.total'),
           ballLoad: figure('trailer.ballLoad'),
           ballShare: share && share.value / 100,
