@@ -12,7 +12,7 @@ import { addPart, setEmptyMass, setFigure, setTypical } from './bodyEdits.ts';
 import { addCrew, addThing, placeThing, sayOf, setTankLevel } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
 import type { NewRigTools } from './newBodies.ts';
-import { addTicket } from './ticketEdits.ts';
+import { addTicket, usualSteps } from './ticketEdits.ts';
 
 /** A figure as somebody has it, in inner units, and as it was typed. */
 export interface KnownFigure {
@@ -68,9 +68,6 @@ export interface KnownRig extends Pick<NewRig, 'build' | 'country' | 'coupling' 
   /** ISO day of a weighing. */
   readonly today: string;
 }
-
-/** Steps of a public weighbridge, kg, where nobody has looked. */
-const usualSteps = 10;
 
 /**
  * An ordinary rig out of the few figures somebody has, each on the paper it comes from; what is left out stays unknown.

@@ -20,10 +20,10 @@ export function takeRows(
   const placed = new Map(
     workspace.loadouts.find(({ id }) => id === loadoutId)?.placements.map((one) => [one.thing, one]) ?? [],
   );
-  for (const { name, mass, count, place } of rows) {
+  for (const { name, mass, plusMinus, count, place } of rows) {
     const id = owned.get(name.toLowerCase()) ?? newId();
     owned.set(name.toLowerCase(), id);
-    things.set(id, { ...(things.get(id) ?? { id, name }), mass });
+    things.set(id, { ...(things.get(id) ?? { id, name }), mass, ...(plusMinus === undefined ? {} : { plusMinus }) });
     const spot = place && placeOf(place.key);
     if (!spot) placed.delete(id);
     else placed.set(id, lying(placed.get(id), { ...spot, thing: id, count }));

@@ -13,6 +13,36 @@ const inTicket = (workspace: Workspace, id: string, change: (ticket: Ticket) => 
 export const addTicket = (workspace: Workspace, ticket: Ticket): Workspace =>
   edited(workspace, ({ tickets }) => void tickets.push(ticket));
 
+/**
+ * A weighing of long ago of which only a total and its day are left: all of a body on one plate, with nothing said of what was
+ * on board.
+ */
+export const addBareTotal = (
+  workspace: Workspace,
+  of: {
+    readonly rig: string;
+    readonly side: 'vehicle' | 'trailer';
+    readonly value: number;
+    readonly date?: string | undefined;
+  },
+  tools: { readonly newId: () => string; readonly name: string },
+): Workspace => {
+  const trailer = { state: 'uncoupled', support: 'jockey', on: ['trailer', 'jockey'] } as const;
+  const vehicle = { state: 'uncoupled', on: ['front', 'rear'] } as const;
+  const { on, ...stood } = of.side === 'trailer' ? trailer : vehicle;
+  return addTicket(workspace, {
+    id: tools.newId(),
+    rig: of.rig,
+    name: tools.name,
+    ...(of.date === undefined ? {} : { date: of.date }),
+    graduation: usualSteps,
+    readings: [{ ...stood, on: [...on], id: tools.newId(), value: of.value }],
+  });
+};
+
+/** Steps of a public weighbridge, kg, where nobody has looked. */
+export const usualSteps = 10;
+
 /** A field given as undefined is taken away. */
 export const changeTicket = (
   workspace: Workspace,

@@ -42,6 +42,7 @@ export { addQuote, removeQuote, setQuote } from '../edits/quoteEdits.ts';
 export { changeSituation, putAway, removeRig, renameRig, setCamperPosition, setHitch } from '../edits/rigEdits.ts';
 export { takeRows } from '../edits/tableEdits.ts';
 export {
+  addBareTotal,
   addReading,
   addTicket,
   changeReading,

@@ -6,7 +6,7 @@ export { belowEmpty } from '../weighing/belowEmpty.ts';
 export { betweenSlips, type BodyChange } from '../weighing/betweenSlips.ts';
 export { contradictions } from '../weighing/contradictions.ts';
 export { foretold } from '../weighing/foretold.ts';
-export { guesses, planQuality } from '../weighing/guesses.ts';
+export { guessedQuantity, guesses, ownGuesses, planQuality } from '../weighing/guesses.ts';
 export { homeBallLoad, homeInputs, homeMethods, type HomeMethod, type HomeReading } from '../weighing/homeMethods.ts';
 export { barAngle, levelling, type ArchHeights } from '../weighing/levelling.ts';
 export { leverCheck } from '../weighing/leverCheck.ts';

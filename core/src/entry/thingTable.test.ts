@@ -16,6 +16,7 @@ const words: HeadingWords = {
   unit: ['unit'],
   count: ['count', 'pieces', 'number'],
   place: ['place', 'where', 'locker'],
+  plusMinus: ['plus or minus', 'tolerance'],
 };
 const places = [
   { key: 'van/front', name: 'Front boot', body: 'Marlow 500' },
@@ -105,17 +106,28 @@ describe('a table without a heading, and one too long', () => {
     ]);
   });
 
+  it('reads a ± beside the mass, in the unit beside it, and says where one cannot be read', () => {
+    const table = cutTable('name;mass;unit;tolerance\nKeel;20;lb;±2\nJib;10;kg;\nOar;4;kg;some');
+    const guess = guessColumns(table, words);
+    const { rows, faults } = readTable(table, guess.columns, guess.heading, places, 'kg');
+    expect(rows.map(({ name, plusMinus }) => [name, plusMinus])).toEqual([
+      ['Keel', 2 * 0.45359237],
+      ['Jib', undefined],
+    ]);
+    expect(faults).toMatchObject([{ line: 4, code: 'badPlusMinus', text: 'some' }]);
+  });
+
   it('says how many rows it did not look at', () => {
     const table = cutTable(Array.from({ length: 5003 }, (_, n) => `Peg ${n};1 kg`).join('\n\n'));
     expect([table.rows.length, table.beyond, table.rows.at(-1)?.line]).toEqual([5000, 3, 9999]);
   });
 });
 
-const headings = ['Name', 'Mass', 'Unit', 'Count', 'Place'] as const;
+const headings = ['Name', 'Mass', 'Unit', 'Count', 'Place', 'Plus or minus'] as const;
 
 describe('the inventory as CSV', () => {
   it('runs no formula when a spreadsheet opens it', () => {
-    const text = writeTable([{ name: '=HYPERLINK("x")', mass: 3, count: 1, place: '@boot' }], [...headings]);
+    const text = writeTable([{ name: '=HYPERLINK("x")', mass: 3, count: 1, place: '@boot' }], headings);
     for (const line of text.trim().split('\r\n')) expect(line).not.toMatch(/(^|,)"?[=+\-@]/);
   });
 
@@ -129,16 +141,26 @@ describe('the inventory as CSV', () => {
       mass: fc.double({ min: 0.001, max: 90_000, noNaN: true }).map((mass) => Number(mass.toFixed(3))),
       count: fc.integer({ min: 1, max: 999 }),
       place: fc.constantFrom('', ...places.map((one) => one.name)),
+      plusMinus: fc.option(
+        fc.integer({ min: 1, max: 5000 }).map((tenths) => tenths / 10),
+        { nil: undefined },
+      ),
     });
     fc.assert(
       fc.property(fc.array(line, { minLength: 1, maxLength: 20 }), (lines) => {
-        const table = cutTable(writeTable(lines, [...headings]));
+        const table = cutTable(writeTable(lines, headings));
         const guess = guessColumns(table, words);
-        expect(guess).toEqual({ heading: true, columns: tableColumns.slice(0, 5) });
+        expect(guess).toEqual({ heading: true, columns: tableColumns.slice(0, 6) });
         const { rows, faults } = readTable(table, guess.columns, guess.heading, places, 'kg');
         expect(faults).toEqual([]);
         expect(
-          rows.map((row) => ({ name: row.name, mass: row.mass, count: row.count, place: row.place?.name ?? '' })),
+          rows.map(({ name, mass, count, place, plusMinus }) => ({
+            name,
+            mass,
+            count,
+            place: place?.name ?? '',
+            plusMinus,
+          })),
         ).toEqual(lines);
       }),
     );

@@ -4,8 +4,8 @@ import { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
 import { bestMatches } from './matching.ts';
 import type { Nameable } from './quickLine.ts';
 
-/** What a column may hold; `unit` is of the mass beside it. */
-export const tableColumns = ['name', 'mass', 'unit', 'count', 'place', 'ignore'] as const;
+/** What a column may hold; `unit` is of the mass beside it, and of its ±. */
+export const tableColumns = ['name', 'mass', 'unit', 'count', 'place', 'plusMinus', 'ignore'] as const;
 export type TableColumn = (typeof tableColumns)[number];
 
 /** A table as it was pasted or opened: rows of cells, with the line each began in (1 is the first). */
@@ -21,6 +21,8 @@ export interface TableRow {
   readonly name: string;
   /** kg, of one. */
   readonly mass: number;
+  /** ± of it, kg; left out: the table does not say. */
+  readonly plusMinus?: number;
   readonly count: number;
   /** null: at home. */
   readonly place: Nameable | null;
@@ -28,7 +30,8 @@ export interface TableRow {
 
 export interface RowFault {
   readonly line: number;
-  readonly code: 'noName' | 'noMass' | 'badMass' | 'badCount' | 'noSuchPlace' | 'whichPlace' | 'tooLong';
+  readonly code:
+    'noName' | 'noMass' | 'badMass' | 'badPlusMinus' | 'badCount' | 'noSuchPlace' | 'whichPlace' | 'tooLong';
   /** The cell, or the names it could be. */
   readonly text: string;
   readonly problem?: QuantityProblem;
@@ -152,16 +155,22 @@ function readRow(
   const read = parseQuantity(`${typed} ${cell('unit')}`.trim(), 'mass', bareUnit);
   if (!read.ok) return { line, code: 'badMass', text: typed, problem: read.problem };
   if (boundPassed('mass', read.value)) return { line, code: 'badMass', text: typed };
+  const doubt = cell('plusMinus').replace(/^±/, '').trim();
+  const give = doubt === '' ? null : parseQuantity(`${doubt} ${cell('unit')}`.trim(), 'mass', bareUnit);
+  if (give && !give.ok) return { line, code: 'badPlusMinus', text: doubt, problem: give.problem };
+  if (give?.ok && boundPassed('plusMinus', give.value)) return { line, code: 'badPlusMinus', text: doubt };
+  const plusMinus = give?.ok ? { plusMinus: give.value } : {};
   const counted = cell('count');
   const count = counted === '' ? 1 : Number(counted.replace(',', '.'));
   if (!Number.isInteger(count) || count < 1 || count > mostPieces) return { line, code: 'badCount', text: counted };
   const said = cell('place');
-  if (said === '') return { line, name, mass: read.value, count, place: null };
+  const thing = { line, name, mass: read.value, ...plusMinus, count };
+  if (said === '') return { ...thing, place: null };
   const matches = bestMatches(said, places);
   const [place] = matches;
   if (!place) return { line, code: 'noSuchPlace', text: said };
   if (matches.length > 1) return { line, code: 'whichPlace', text: matches.map((one) => one.name).join(', ') };
-  return { line, name, mass: read.value, count, place };
+  return { ...thing, place };
 }
 
 /** A cell that a spreadsheet would take for a formula, or that looks like one of ours guarded against that. */
@@ -176,6 +185,8 @@ export interface ThingLine {
   readonly mass: number;
   readonly count: number;
   readonly place: string;
+  /** kg; undefined: nobody has said. */
+  readonly plusMinus?: number | undefined;
 }
 
 /**
@@ -184,17 +195,18 @@ export interface ThingLine {
  */
 export const writeTable = (
   lines: readonly ThingLine[],
-  headings: readonly [string, string, string, string, string],
+  headings: readonly [string, string, string, string, string, string],
 ): string =>
   `${Papa.unparse(
     [
       [...headings],
-      ...lines.map(({ name, mass, count, place }) => [
+      ...lines.map(({ name, mass, count, place, plusMinus }) => [
         guarded(name),
         String(mass),
         'kg',
         String(count),
         guarded(place),
+        plusMinus === undefined ? '' : String(plusMinus),
       ]),
     ],
     { newline: '\r\n' },

@@ -12,7 +12,8 @@ type Step = (raw: object) => object;
  * 6 to 7: ± of lengths, positions and empty figures came in, groups that equalise, how far springs settle, the pressure on a
  * tyre's wall, and things of a slip that are owned no more; all optional.
  * 7 to 8: what is said of a body as it is loaded came in; optional.
- * 8 to 9: what is usual for a body taken where nobody has said, and which usual place a place is, came in; both optional.
+ * 8 to 9: what is usual for a body taken where nobody has said, which usual place a place is, and a guess kept on a slip came
+ * in, all optional; and a place without a law of ours.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),

@@ -45,7 +45,7 @@ export function betweenSlips(view: RigView, earlier: Ticket, later: Ticket): rea
   const [before, after] = [known(earlier), known(later)];
   return (['vehicle', 'trailer'] as const).flatMap((side): readonly BodyChange[] => {
     const body = view[side];
-    if (!body || before.planned.massMissing[side].length > 0 || after.planned.massMissing[side].length > 0) return [];
+    if (!body || unlike(before.planned, side) || unlike(after.planned, side)) return [];
     const supports = side === 'vehicle' ? (['F', 'R'] as const) : (['B', 'G'] as const);
     const total = { [supports[0]]: 1, [supports[1]]: 1 };
     const [a, b] = [before.estimate(total), after.estimate(total)];
@@ -96,6 +96,10 @@ function left(
 
 const sum = (list: readonly MassMoment[]): MassMoment =>
   list.reduce((all, one) => ({ mass: all.mass + one.mass, moment: all.moment + one.moment }), { mass: 0, moment: 0 });
+
+/** What is not known and may have changed in between. An empty body nobody knows is the same on both slips. */
+const unlike = ({ massMissing }: Compiled, side: Side): boolean =>
+  massMissing[side].some(({ code }) => code !== 'emptyMass');
 
 const loadChange = (before: Compiled, after: Compiled, side: Side): MassMoment => ({
   mass: after.sums[side].mass - before.sums[side].mass,

@@ -1,6 +1,6 @@
 import type { RigView } from '../loading/rigView.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
-import { quantityCombinations, slipPicture } from './measured.ts';
+import { assessTicket, quantityCombinations, slipPicture } from './measured.ts';
 import type { Ticket } from './ticket.ts';
 import { byDay, viewThen } from './viewThen.ts';
 
@@ -71,6 +71,28 @@ export function guesses(view: RigView, tickets: readonly Ticket[]): readonly Gue
     });
   });
 }
+
+/** What somebody guessed before the scale showed anything, and what it showed. kg. */
+export interface OwnGuess {
+  readonly ticket: Ticket;
+  readonly quantity: QuantityName;
+  readonly guessed: number;
+  readonly weighed: number;
+  readonly weighedSe: number;
+}
+
+/** What a guess of all that is weighed is about: the whole rig. */
+export const guessedQuantity = ({ vehicle, trailer }: Pick<RigView, 'vehicle' | 'trailer'>): QuantityName =>
+  vehicle && trailer ? 'combination' : vehicle ? 'vehicleTotal' : 'trailerTotal';
+
+/** The guess of each slip beside what its readings settle; slips without a guess, or that do not settle it, are left out. */
+export const ownGuesses = (view: RigView, tickets: readonly Ticket[]): readonly OwnGuess[] =>
+  byDay(tickets).flatMap((ticket) => {
+    const quantity = guessedQuantity(view);
+    const value = ticket.guess === undefined ? undefined : assessTicket(view, ticket).loads.values[quantity];
+    if (ticket.guess === undefined || value?.kind !== 'known') return [];
+    return [{ ticket, quantity, guessed: ticket.guess, weighed: value.value, weighedSe: value.sigma }];
+  });
 
 /** @returns null where nothing was foretold yet */
 export function planQuality(all: readonly Guess[]): PlanQuality | null {

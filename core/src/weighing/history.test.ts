@@ -1,17 +1,21 @@
 import { describe, expect, it } from 'vitest';
+import { emptyWorkspace } from '../document/workspace.ts';
+import { viewRig } from '../document/viewRig.ts';
+import { addKnownRig } from '../edits/startRig.ts';
+import { addBareTotal } from '../edits/ticketEdits.ts';
 import { onDay, type RigView } from '../loading/rigView.ts';
 import type { FittedPart } from '../rig/equipment.ts';
 import { assess } from '../verdict/assess.ts';
 import { exampleView } from '../testing/examples.ts';
 import { slipOf, type Stood } from '../testing/weighed.ts';
 import { betweenSlips } from './betweenSlips.ts';
-import { guesses, planQuality } from './guesses.ts';
+import { guesses, ownGuesses, planQuality } from './guesses.ts';
 import { mightBe } from './mightBe.ts';
 import { scaleHistory, scalePairs } from './scaleHistory.ts';
 import type { Ticket } from './ticket.ts';
 import { trend } from './trend.ts';
 import { unlistedOn } from './unlisted.ts';
-import { corrections, verdictFrom } from './verdictFrom.ts';
+import { bestBasis, corrections, verdictFrom } from './verdictFrom.ts';
 
 const example: RigView = onDay(exampleView('australian-wagon-and-tandem'), '2026-06-01');
 /** Whatever was fitted has always been there. */
@@ -219,5 +223,74 @@ describe('what the unlisted mass might be', () => {
   it('is never more than a tank can hold, and less only where less was found', () => {
     for (const one of mightBe(wagon, found(-30, 2))) expect(one.mass).toBeLessThan(0);
     expect(mightBe(wagon, found(5000, 1)).filter(({ kind }) => kind !== 'tank')).toEqual([]);
+  });
+});
+
+describe('weighings of which little is left', () => {
+  const tools = (name: string) => ({ newId: () => name, name });
+  /** A van of which nobody knows the empty mass, weighed as a whole years ago and now. */
+  const document = (() => {
+    const { workspace, rigId } = addKnownRig(
+      emptyWorkspace('a', 'a'),
+      { build: 'van', country: 'GB', axles: 1, today: '2026-06-01', vehicle: { limits: {} }, trailer: null },
+      {
+        newId: (() => {
+          let at = 0;
+          return () => `id${(at += 1)}`;
+        })(),
+        word: ({ key }) => key,
+      },
+    );
+    const before = addBareTotal(
+      workspace,
+      { rig: rigId, side: 'vehicle', value: 2640, date: '2021-05-01' },
+      tools('before'),
+    );
+    return addBareTotal(before, { rig: rigId, side: 'vehicle', value: 2810, date: '2026-05-01' }, tools('after'));
+  })();
+  const view = viewRig(document, document.rigs[0]?.id ?? '');
+
+  it('make a before and after of two bare totals', () => {
+    const [earlier, later] = document.tickets;
+    if (!view || !earlier || !later) throw new Error('no slips');
+    const [change, ...more] = betweenSlips(view, earlier, later);
+    expect(more).toEqual([]);
+    expect(change).toMatchObject({ side: 'vehicle', load: { mass: 0 }, unexplained: { x: null } });
+    // Steps of 10 kg, a scale in service off by one of them at most: 5 kg one standard deviation, two weighings √2 of that.
+    expect(change?.weighed.value).toBe(170);
+    expect(change?.weighed.se).toBeCloseTo(5 * Math.SQRT2, 6);
+  });
+
+  it('keep a guess as it was, beside what the scale showed', () => {
+    const [, later] = document.tickets;
+    if (!view || !later) throw new Error('no slips');
+    expect(ownGuesses(view, [later])).toEqual([]);
+    expect(ownGuesses(view, [{ ...later, guess: 2600 }])).toMatchObject([
+      { quantity: 'vehicleTotal', guessed: 2600, weighed: expect.closeTo(2810, 6) as number },
+    ]);
+    expect(ownGuesses(view, [{ ...later, guess: 2600, readings: [] }])).toEqual([]);
+  });
+});
+
+describe('what a verdict is best drawn from', () => {
+  const best = (of: RigView, tickets: readonly Ticket[]) => bestBasis(of, assess(of), tickets);
+
+  it('is the plan put right by the slip where the slip says what the plan lacks, else the plan', () => {
+    const found = weighed('a', '2026-04-05', secretly(300, 1.4));
+    expect(best(wagon, [found])).toBe('corrected');
+    expect(best(wagon, [{ ...found, loadout: undefined }])).toBe('plan');
+    expect(best(wagon, [])).toBe('plan');
+  });
+
+  it('is the plan alone where the readings of the slip contradict each other', () => {
+    const readings: readonly Stood[] = [...all, { state: 'uncoupled', on: ['front', 'rear'] }];
+    const torn = slipOf(
+      secretly(300, 1.4),
+      readings,
+      1,
+      { date: '2026-04-05', loadout: wagon.loadout },
+      [0, 0, 0, 0, 400],
+    );
+    expect(best(wagon, [torn])).toBe('plan');
   });
 });

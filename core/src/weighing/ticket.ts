@@ -59,6 +59,8 @@ export const ticketSchema = z.strictObject({
   note: noteField.optional(),
   /** Pictures of the slip and of the rig on the plate, by the hash of their contents. */
   photos: z.array(photoField).max(listBounds.photos).optional(),
+  /** kg that somebody guessed for all that would be weighed, before the scale showed anything: kept as it was guessed. */
+  guess: massField.optional(),
   /** Steps of the scale, kg. */
   graduation: stepField,
   readings: z.array(readingSchema).max(listBounds.readings),

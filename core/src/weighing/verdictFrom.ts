@@ -3,6 +3,7 @@ import type { RigView } from '../loading/rigView.ts';
 import type { FittedPart } from '../rig/equipment.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { assess, type PlannedAssessment } from '../verdict/assess.ts';
+import { contradictions } from './contradictions.ts';
 import { assessTicket, type TicketAssessment } from './measured.ts';
 import type { Ticket } from './ticket.ts';
 import { unlistedOn, type UnlistedOn } from './unlisted.ts';
@@ -61,18 +62,25 @@ function asPart({ side, ticket, found }: Correction): FittedPart {
 }
 
 /**
- * What a verdict is best drawn from where nobody has chosen: the plan as long as it knows what anything weighs in all, else
- * the latest slip that does.
+ * What a verdict is best drawn from where nobody has chosen: the plan as long as it knows what anything weighs in all, put
+ * right by the latest slip where one can; else the latest slip that knows it.
  */
 export function bestBasis(
   view: RigView,
   plan: Pick<PlannedAssessment, 'checks'>,
   tickets: readonly Ticket[],
 ): VerdictBasis {
-  if (tickets.length === 0 || knowsTotal(plan)) return 'plan';
+  if (tickets.length === 0) return 'plan';
+  if (knowsTotal(plan)) return putsRight(view, tickets) ? 'corrected' : 'plan';
   const told = [...byDay(tickets)].reverse().find((ticket) => knowsTotal(assessTicket(view, ticket)));
   return told ? { slip: told.id } : 'plan';
 }
+
+/** Whether a slip says what the plan lacks: one that kept what was on board, and whose readings do not contradict each other. */
+const putsRight = (view: RigView, tickets: readonly Ticket[]): boolean =>
+  corrections(view, tickets).some(
+    ({ counted, ticket }) => counted && ticket.loadout !== undefined && contradictions(view, ticket).length === 0,
+  );
 
 const knowsTotal = ({ checks }: Pick<PlannedAssessment, 'checks'>): boolean =>
   checks.some(({ rule, demand }) => totalRules.includes(rule) && demand !== null);

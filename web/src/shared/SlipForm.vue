@@ -8,6 +8,7 @@ import { useI18n } from 'vue-i18n';
 import DayField from './DayField.vue';
 import ScaleStep from './ScaleStep.vue';
 import NameField from './NameField.vue';
+import SlipGuess from './SlipGuess.vue';
 import SlipPlace from './SlipPlace.vue';
 import SlipReading from './SlipReading.vue';
 import { newId } from './newId.ts';
@@ -55,6 +56,7 @@ const removeAll = () => {
       <ScaleStep class="steps" :value="ticket.graduation" @change="(graduation) => set({ graduation })" />
     </div>
     <SlipPlace :ticket="ticket" @change="set" />
+    <SlipGuess :view="view" :ticket="ticket" />
     <p class="soft">{{ t('app.slip.hint') }}</p>
     <ol>
       <SlipReading v-for="one in weighed.readings" :key="one.reading.id" :view="view" :slip="ticket.id" :one="one" />

@@ -13,6 +13,7 @@ import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import SlipForm from '../../shared/SlipForm.vue';
+import CheckMarks from '../../shared/CheckMarks.vue';
 import BasisChoice from '../../shared/BasisChoice.vue';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useSlips } from '../../shared/useSlips.ts';
@@ -90,7 +91,7 @@ const print = () => window.print();
         <tr v-for="check in rows" :key="check.id" :class="check.status" :data-test="`card-${check.id}`">
           <th scope="row">
             {{ say(check.name) }}
-            <small v-if="check.typical" class="soft">{{ t('app.typical.mark') }}</small>
+            <CheckMarks :check="check" />
           </th>
           <td class="num">
             <b v-if="based?.from !== 'plan'">{{ withDoubt(check) }}</b>

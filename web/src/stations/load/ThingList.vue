@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { writeTable } from '@wagonomos/core/entry';
+import { writeTable, type TableColumn } from '@wagonomos/core/entry';
 import { placedMass, type RigView } from '@wagonomos/core';
 import { addThing, placeThing } from '@wagonomos/core/edits';
 import { ClipboardPaste, FileDown, Library, ListChecks } from '@lucide/vue';
@@ -70,12 +70,12 @@ const save = () => {
   const lines = owned.value.map((thing) => {
     const placement = onBoard.value.get(thing.id);
     const place = placement ? (names.get(`${placement.body}/${placement.place}`) ?? '') : '';
-    return { name: thing.name, mass: thing.mass, count: placement?.count ?? 1, place };
+    return { name: thing.name, mass: thing.mass, count: placement?.count ?? 1, place, plusMinus: thing.plusMinus };
   });
-  const heads = (['name', 'mass', 'unit', 'count', 'place'] as const).map((one) => t(`app.table.columns.${one}`));
-  const [name = '', mass = '', unit = '', count = '', place = ''] = heads;
+  const head = (one: Exclude<TableColumn, 'ignore'>) => t(`app.table.columns.${one}`);
+  const heads = [head('name'), head('mass'), head('unit'), head('count'), head('place'), head('plusMinus')] as const;
   // The mark at the start tells spreadsheets that it is UTF-8.
-  const text = `\uFEFF${writeTable(lines, [name, mass, unit, count, place])}`;
+  const text = `\uFEFF${writeTable(lines, heads)}`;
   downloadText(fileNameFrom(props.view.loadout.name, 'csv'), text, 'text/csv');
 };
 

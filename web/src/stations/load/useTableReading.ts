@@ -38,6 +38,7 @@ export function useTableReading(
     unit: listed('app.table.words.unit'),
     count: listed('app.table.words.count'),
     place: listed('app.table.words.place'),
+    plusMinus: listed('app.table.words.plusMinus'),
   });
 
   const reader = worked<TableWork>(

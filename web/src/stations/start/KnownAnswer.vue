@@ -11,6 +11,7 @@ import {
 import type { BasedVerdict } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import CheckMarks from '../../shared/CheckMarks.vue';
 import FindOut from '../../shared/FindOut.vue';
 import MarginText from '../../shared/MarginText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
@@ -74,7 +75,7 @@ const share = computed(() => {
         <tr v-for="check in loads" :key="check.id" :data-test="`known-${check.id}`">
           <th scope="row">
             {{ called(check) }}
-            <small v-if="check.typical" class="soft">{{ t('app.typical.mark') }}</small>
+            <CheckMarks :check="check" />
           </th>
           <td class="num">{{ of(check) }}</td>
           <td class="num"><MarginText v-if="check.limit !== null" :check="check" /></td>

@@ -2,6 +2,7 @@
 import { typicalMessage, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import CheckMarks from '../../shared/CheckMarks.vue';
 import MarginText from '../../shared/MarginText.vue';
 import { checkAmount } from '../../shared/checkAmount.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
@@ -40,7 +41,7 @@ const figures = computed(() => {
     :data-test="`check-${check.id}`"
     @click="arithmetic.open(check.id)"
   >
-    <span class="name">{{ say(check.name) }}</span>
+    <span class="name">{{ say(check.name) }} <CheckMarks :check="check" /></span>
     <span class="num figures">{{ figures }}</span>
     <MarginText v-if="check.status !== 'notApplicable'" class="margin" :check="check" />
     <small v-if="usual" class="low" data-test="usual">{{ say(usual) }}</small>

@@ -10,6 +10,7 @@ import { newId } from '../../shared/newId.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useSlips } from '../../shared/useSlips.ts';
+import BareTotal from './BareTotal.vue';
 import HomeMethods from './HomeMethods.vue';
 import LevelAid from './LevelAid.vue';
 import SlipBook from './SlipBook.vue';
@@ -106,6 +107,7 @@ const blank = () => {
         </button>
         <SlipBook v-if="slip" :key="slip.id" :view="rig.view" :ticket="slip" @gone="router.replace({ query: {} })" />
         <p v-else class="soft">{{ t('app.weigh.none') }}</p>
+        <BareTotal :view="rig.view" />
         <RouterLink
           v-if="slip"
           class="quiet-button no-print"
