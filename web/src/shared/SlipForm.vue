@@ -93,8 +93,8 @@ const removeAll = () => {
   gap: 8px;
   align-items: center;
 }
-.steps .el-select {
-  width: 96px;
+.steps :deep(.el-select) {
+  width: 104px;
 }
 ol {
   margin: 8px 0;

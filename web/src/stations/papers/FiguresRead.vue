@@ -94,7 +94,7 @@ const rows = computed(() =>
             <td>{{ row.limit }}</td>
             <td class="num typed">{{ row.typed }}</td>
             <td>{{ row.source }}</td>
-            <td class="num">{{ row.date || t('app.papers.noDate') }}</td>
+            <td class="num day">{{ row.date || t('app.papers.noDate') }}</td>
           </tr>
         </tbody>
       </table>
@@ -122,6 +122,9 @@ th {
 td {
   padding: 4px 12px 4px 0;
   border-bottom: 1px dotted var(--line);
+}
+.day {
+  white-space: nowrap;
 }
 .typed {
   text-align: right;
