@@ -52,3 +52,4 @@ export {
 } from '../edits/ticketEdits.ts';
 export { addTrip, removeTrip } from '../edits/tripEdits.ts';
 export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from '../edits/variantEdits.ts';
+export { makeMove } from '../edits/moveEdits.ts';

@@ -1,90 +1,167 @@
-import { tankLevel } from '../loading/tankLevel.ts';
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
+import { marginWith, moveCandidates, tankMove, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
 import { lossPerKg } from '../limits/shift.ts';
-import { marginAfter } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
-import { placedBodies } from '../loading/rigView.ts';
-import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { placeContents } from '../loading/placeContents.ts';
-import type { Side } from '../statics/pointLoad.ts';
+import { placedBodies } from '../loading/rigView.ts';
+import { tankLevel } from '../loading/tankLevel.ts';
+import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from './assess.ts';
 
-/** A place or a tank out of which so much could be taken. */
-interface Source {
-  readonly kind: 'takeOut' | 'drain';
-  readonly name: string;
-  readonly side: Side;
-  /** m on the side's own axis. */
-  readonly x: number;
-  /** kg it holds now. */
-  readonly holds: number;
+/** What another limit has left after a remedy. kg. */
+export interface RemedyEffect {
+  readonly check: Check;
+  readonly margin: number;
 }
 
 /** One thing that would bring a check right by itself. */
 export interface Remedy {
-  readonly kind: Source['kind'];
+  readonly kind: 'drain' | 'move' | 'turn' | 'takeOut' | 'home';
+  /** Of the tank, the thing or the place. */
   readonly name: string;
-  /** kg to take away. */
+  /** kg that are handled. */
   readonly mass: number;
   readonly says: Message;
+  /** How it is done; null: by somebody who chooses what to take out of a place. */
+  readonly move: LoadMove | null;
+  /** Of which place something is taken out. */
+  readonly place: { readonly body: string; readonly place: string } | null;
+  /** The limits that it changes, those with the least left first. */
+  readonly effects: readonly RemedyEffect[];
 }
 
 const shown = 3;
+/** Of two remedies of one mass the one that leaves more as it is comes first. */
+const kinds: readonly Remedy['kind'][] = ['drain', 'move', 'turn', 'takeOut', 'home'];
 
 /**
- * What would bring an exceeded check right by taking away alone, the least first: emptying part of a place or of a tank,
- * where that passes no other limit and leaves the coupling in its band.
+ * What would bring an exceeded check right by itself, the least kilograms handled first: a tank drained so far, a thing moved,
+ * turned or left at home, part of a place taken out. Each passes no other limit and leaves the coupling in its band.
  */
 export function remedies(assessment: Assessment, check: Check): readonly Remedy[] {
   const { margin, use } = check;
-  if (check.status !== 'over' || margin === null || !use || !comparesLoad(check)) return [];
-  return sourcesOf(assessment)
-    .flatMap((source): readonly Remedy[] => {
-      const loss = lossPerKg(check, use, source.side, source.x);
-      const mass = loss > leastLoss ? -margin / loss : Infinity;
-      if (mass > source.holds || !keepsOthers(assessment.checks, check, source, mass)) return [];
-      const says = message(`remedy.${source.kind}`, {
-        mass: kilograms(mass, 'load'),
-        [source.kind === 'drain' ? 'tank' : 'place']: verbatim(source.name),
-      });
-      return [{ kind: source.kind, name: source.name, mass, says }];
-    })
-    .sort((a, b) => a.mass - b.mass)
-    .slice(0, shown);
+  if (check.status !== 'over' || margin === null || (!use && !check.place) || !comparesLoad(check)) return [];
+  const found = [...drains(assessment, check), ...byThings(assessment, check), ...partsOfPlaces(assessment, check)];
+  return found.sort((a, b) => a.mass - b.mass || kinds.indexOf(a.kind) - kinds.indexOf(b.kind)).slice(0, shown);
 }
 
 /** Below this a kilogram taken away does next to nothing. */
 const leastLoss = 0.01;
+/** Nobody drains a tank more finely than to a twentieth. */
+const finestLevel = 20;
+
+function drains(assessment: Assessment, check: Check): readonly Remedy[] {
+  const { view } = assessment.loads;
+  return placedBodies(view).flatMap(({ body, side, offset }) =>
+    body.tanks.flatMap((tank): readonly Remedy[] => {
+      const level = tankLevel(view.loadout, body.id, tank.id);
+      const full = tankContents(tank, 1) ?? 0;
+      if (!check.use || tank.x === undefined || offset === null || full <= 0) return [];
+      if (tank.kind === 'fuel' || tank.kind === 'gas') return [];
+      const loss = lossPerKg(check, check.use, side, offset + tank.x);
+      if (loss <= leastLoss) return [];
+      const fraction = Math.floor((level + (check.margin ?? 0) / loss / full) * finestLevel + 1e-9) / finestLevel;
+      const move = fraction < 0 ? null : tankMove(view, { body: body.id, id: tank.id }, fraction);
+      const share = { kind: 'amount', unit: 'percent', value: 100 * fraction, rounding: 'nearest' } as const;
+      return move ? done(assessment, check, 'drain', move, { tank: verbatim(tank.name), share }) : [];
+    }),
+  );
+}
+
+/** Each thing once, by its best way: within its body before out of it, then where the tightest limit keeps most. */
+function byThings(assessment: Assessment, check: Check): readonly Remedy[] {
+  const best = new Map<string, { readonly remedy: Remedy; readonly rank: number; readonly least: number }>();
+  for (const move of moveCandidates(assessment.loads.view, ['vehicle', 'trailer'])) {
+    if (move.kind === 'tank') continue;
+    const kind = move.kind === 'turn' ? 'turn' : move.to ? 'move' : 'home';
+    const named = { thing: verbatim(move.name), from: verbatim(move.from), to: verbatim(move.to?.name ?? '') };
+    const [remedy] = done(assessment, check, kind, move, named);
+    if (!remedy) continue;
+    const rank = kind === 'home' ? 2 : move.to && move.to.body !== move.body ? 1 : 0;
+    const least = Math.min(...remedy.effects.map(({ margin }) => margin));
+    const known = best.get(move.id);
+    if (!known || rank < known.rank || (rank === known.rank && least > known.least))
+      best.set(move.id, { remedy, rank, least });
+  }
+  return [...best.values()].map(({ remedy }) => remedy);
+}
+
+/** So much out of a place that is full of smaller things: whoever does it chooses which. */
+function partsOfPlaces(assessment: Assessment, check: Check): readonly Remedy[] {
+  const { view } = assessment.loads;
+  const contents = placeContents(view);
+  return placedBodies(view).flatMap(({ body, side, offset }) =>
+    body.places.flatMap((place): readonly Remedy[] => {
+      const holds = contents.get(`${body.id}/${place.id}`)?.mass ?? 0;
+      const own = check.place?.body === body.id && check.place.place === place.id;
+      if (holds === 0 || (!own && (place.x === undefined || offset === null || !check.use))) return [];
+      const x = (offset ?? 0) + (place.x ?? 0);
+      const loss = own || !check.use ? 1 : lossPerKg(check, check.use, side, x);
+      const mass = loss > leastLoss ? -(check.margin ?? 0) / loss : Infinity;
+      if (mass > holds) return [];
+      const shifts = [{ side, x, mass: -mass }];
+      const move = {
+        kind: 'thing',
+        id: place.id,
+        name: place.name,
+        body: body.id,
+        from: place.name,
+        to: null,
+      } as const;
+      return done(
+        assessment,
+        check,
+        'takeOut',
+        { ...move, shifts, mass, leaves: place.id },
+        { place: verbatim(place.name) },
+      );
+    }),
+  );
+}
+
+/** A move as a remedy, if it brings the check right and harms no other. */
+function done(
+  { checks }: Assessment,
+  check: Check,
+  kind: Remedy['kind'],
+  move: MoveCandidate,
+  named: NonNullable<Message['params']>,
+): readonly Remedy[] {
+  if ((marginWith(check, move) ?? -1) < -massTolerance || !keepsOthers(checks, check, move)) return [];
+  const { mass } = move;
+  return [
+    {
+      kind,
+      name: move.name,
+      mass,
+      says: message(`remedy.${kind}`, { ...named, mass: kilograms(mass, 'load') }),
+      move: kind === 'takeOut' ? null : move,
+      place: kind === 'takeOut' ? { body: move.body, place: move.leaves ?? '' } : null,
+      effects: effectsOf(checks, move),
+    },
+  ];
+}
 
 /**
- * Whether after taking so much away every limit that is kept now is still kept, and none that is not gets worse. The usual
- * band of the load on the coupling counts here too: a lightened nose would mend an axle and let the trailer swing.
+ * Whether every limit that is kept now is still kept, and none that is not gets worse. The usual band of the load on the
+ * coupling counts here too: a lightened nose would mend an axle and let the trailer swing.
  */
-const keepsOthers = (checks: readonly Check[], healed: Check, { side, x }: Source, mass: number): boolean =>
+const keepsOthers = (checks: readonly Check[], healed: Check, move: MoveCandidate): boolean =>
   checks.every((other) => {
-    if (other.id === healed.id || (!binds(other) && other.rule !== 'ball.share')) return true;
-    if (other.margin === null) return true;
-    const after = marginAfter(other, [{ side, x, mass: -mass }]) ?? other.margin;
+    if (other.id === healed.id || (!binds(other) && other.rule !== 'ball.share') || other.margin === null) return true;
+    const after = marginWith(other, move) ?? other.margin;
     return after >= Math.min(0, other.margin) - massTolerance;
   });
 
-function sourcesOf({ loads }: Assessment): readonly Source[] {
-  const { view } = loads;
-  const contents = placeContents(view);
-  return placedBodies(view).flatMap(({ body, side, offset }): readonly Source[] => {
-    if (offset === null) return [];
-    const places = body.places.flatMap((place): readonly Source[] => {
-      const holds = contents.get(`${body.id}/${place.id}`)?.mass ?? 0;
-      if (place.x === undefined || holds === 0) return [];
-      return [{ kind: 'takeOut', name: place.name, side, x: offset + place.x, holds }];
-    });
-    const tanks = body.tanks.flatMap((tank): readonly Source[] => {
-      const level = tankLevel(view.loadout, body.id, tank.id);
-      const holds = tankContents(tank, level) ?? 0;
-      if (tank.x === undefined || holds === 0 || tank.kind === 'fuel' || tank.kind === 'gas') return [];
-      return [{ kind: 'drain', name: tank.name, side, x: offset + tank.x, holds }];
-    });
-    return [...places, ...tanks];
-  });
-}
+/** Changes smaller than this many kg are none. */
+const noticed = 0.5;
+
+const effectsOf = (checks: readonly Check[], move: MoveCandidate): readonly RemedyEffect[] =>
+  checks
+    .flatMap((check): readonly RemedyEffect[] => {
+      const margin = marginWith(check, move);
+      const changed = margin !== null && check.margin !== null && Math.abs(margin - check.margin) > noticed;
+      return changed && comparesLoad(check) && (binds(check) || check.rule === 'ball.share') ? [{ check, margin }] : [];
+    })
+    .sort((a, b) => a.margin - b.margin);

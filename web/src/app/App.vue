@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { onErrorCaptured, watch } from 'vue';
+import { defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import { useArithmetic } from '../stores/arithmetic.ts';
 import { useFaults } from '../stores/faults.ts';
 import { useRig } from '../stores/rig.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import AppHeader from './AppHeader.vue';
-import ArithmeticSheet from './ArithmeticSheet.vue';
 import FaultScreen from './FaultScreen.vue';
 import NoticeBar from './NoticeBar.vue';
 import RefusedEdit from './RefusedEdit.vue';
@@ -20,6 +20,16 @@ const workspace = useWorkspace();
 const rig = useRig();
 const route = useRoute();
 useSettings();
+/** Fetched when a number is first asked for. */
+const ArithmeticSheet = defineAsyncComponent(() => import('./ArithmeticSheet.vue'));
+const arithmetic = useArithmetic();
+const asked = ref(false);
+watch(
+  () => arithmetic.openId,
+  (id) => {
+    if (id !== null) asked.value = true;
+  },
+);
 const { helpOpen } = useShortcuts();
 
 onErrorCaptured((error) => {
@@ -47,7 +57,7 @@ watch(
       <p v-else class="wait" role="status">{{ t('app.opening') }}</p>
     </main>
     <footer>{{ t('app.caution') }}</footer>
-    <ArithmeticSheet />
+    <ArithmeticSheet v-if="asked" />
     <RefusedEdit />
     <ShortcutHelp v-model="helpOpen" />
   </div>

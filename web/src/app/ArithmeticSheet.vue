@@ -7,6 +7,7 @@ import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech, written } from '../shared/useSpeech.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import CheckSource from './CheckSource.vue';
+import RemedyList from './RemedyList.vue';
 import DoubtNote from './DoubtNote.vue';
 import MarginText from '../shared/MarginText.vue';
 
@@ -70,6 +71,7 @@ const lever = (operand: Operand): string =>
       :aria-label="say(explanation.title)"
     >
       <p v-if="check" class="result"><MarginText :check="check" /></p>
+      <RemedyList v-if="check" :check="check" />
       <p v-if="usual" class="how">{{ say(usual) }}</p>
       <section v-for="(step, at) in explanation.steps" :key="at" class="step">
         <h3>

@@ -1,16 +1,11 @@
 <script setup lang="ts">
-import { missingMessage, remedies, whereToFind, type Check } from '@wagonomos/core';
-import { computed } from 'vue';
+import { missingMessage, whereToFind, type Check } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
-import { useBasis } from '../shared/useBasis.ts';
 import MessageText from '../shared/MessageText.vue';
 
-/** What to do about it, where a rule comes from, how sure we are of it, and what is still missing. */
-const props = defineProps<{ check: Check }>();
+/** Where a rule comes from, how sure we are of it, and what is still missing. */
+defineProps<{ check: Check }>();
 const { t } = useI18n();
-const { based } = useBasis();
-const remedy = computed(() => (based.value ? remedies(based.value.assessment, props.check) : []));
-const canBeEmptied = computed(() => props.check.status === 'over' && props.check.use !== null);
 </script>
 
 <template>
@@ -23,14 +18,6 @@ const canBeEmptied = computed(() => props.check.status === 'over' && props.check
       </p>
     </div>
     <p v-for="(note, index) in check.notes" :key="index"><MessageText :message="note" /></p>
-    <div v-if="check.status === 'over' || check.status === 'tight'" class="todo" data-test="todo">
-      <h3>{{ t('app.source.todo') }}</h3>
-      <p>{{ t(`todo.${check.rule}`) }}</p>
-      <ul v-if="remedy.length > 0">
-        <li v-for="(one, index) in remedy" :key="index"><MessageText :message="one.says" /></li>
-      </ul>
-      <p v-else-if="canBeEmptied" class="soft">{{ t('remedy.none') }}</p>
-    </div>
     <p v-if="check.source.confidence === 'low'" class="doubtful">
       {{ t('app.verdict.low', { whom: t(`ask.${check.source.ask}`) }) }}
     </p>
@@ -67,16 +54,6 @@ const canBeEmptied = computed(() => props.check.status === 'over' && props.check
   padding: 8px 10px;
   border-left: 4px solid var(--slate);
   background: var(--paper);
-}
-.todo {
-  margin-bottom: 10px;
-  padding: 8px 10px;
-  border-left: 4px solid var(--over);
-  background: var(--paper);
-}
-.todo ul {
-  margin: 4px 0 0;
-  padding-left: 18px;
 }
 .doubtful {
   color: var(--tight);

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { pillars, totalRules, type Check } from '@wagonomos/core';
-import { computed, defineAsyncComponent, watch } from 'vue';
+import { ChevronDown, ChevronUp } from '@lucide/vue';
+import { useIntersectionObserver } from '@vueuse/core';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import RigDrawing from '../rig-drawing/RigDrawing.vue';
@@ -11,11 +13,16 @@ import { useHand } from '../stores/hand.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
+import { useStage } from '../stores/stage.ts';
 import MarginText from '../shared/MarginText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
+import PillarChips from './PillarChips.vue';
 
 /** Only where things are loaded; fetched with that station. */
 const ArrangeBench = defineAsyncComponent(() => import('../rig-drawing/ArrangeBench.vue'));
+/** What is sensible to do now, and what stays in sight: neither is waited for. */
+const NextStep = defineAsyncComponent(() => import('./NextStep.vue'));
+const StageStrip = defineAsyncComponent(() => import('./StageStrip.vue'));
 /** `plain`: the sentence alone, where the screen below says every figure. */
 defineProps<{ plain: boolean }>();
 const { t } = useI18n();
@@ -41,6 +48,18 @@ const arrange = useArrange();
 /** Where things are loaded the drawing is a workbench; elsewhere it is looked at. */
 const workable = computed(() => route.meta.workbench === true && workspace.writes === true);
 watch(workable, (can) => !can && arrange.stop());
+const stage = useStage();
+const station = computed(() => String(route.name ?? ''));
+/** Something in the hand is carried over the drawing: it opens by itself. */
+const folded = computed(() => hand.held === null && stage.isFolded(station.value, route.meta.stage === 'folded'));
+/** Once the stage is scrolled away, what it says stays in a strip. */
+const end = ref<HTMLElement>();
+const away = ref(false);
+useIntersectionObserver(end, ([entry]) => {
+  away.value = entry !== undefined && !entry.isIntersecting && entry.boundingClientRect.top < 0;
+});
+const calm = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+const up = () => window.scrollTo({ top: 0, behavior: calm() ? 'auto' : 'smooth' });
 const showPlace = (body: string, place: string) =>
   router.push({ name: 'load', params: { rig: rig.rigId }, query: { place: `${body}/${place}` } });
 </script>
@@ -48,7 +67,10 @@ const showPlace = (body: string, place: string) =>
 <template>
   <section v-if="shown && rig.view" class="stage" :class="{ carrying: hand.listed }" :aria-label="t('app.stage')">
     <div class="head">
-      <VerdictLine :assessment="shown" :from="says" />
+      <div>
+        <VerdictLine :assessment="shown" :from="says" />
+        <div v-if="!plain" class="next"><NextStep /></div>
+      </div>
       <ul v-if="!plain" class="totals">
         <li v-for="check in totals" :key="check.id">
           <button type="button" :data-test="`total-${check.id}`" @click="arithmetic.open(check.id)">
@@ -58,8 +80,15 @@ const showPlace = (body: string, place: string) =>
         </li>
       </ul>
     </div>
+    <PillarChips
+      v-if="!plain && folded"
+      class="row"
+      :supports="supports"
+      name="pillar"
+      @open="arithmetic.open($event)"
+    />
     <RigDrawing
-      v-if="!plain"
+      v-if="!plain && !folded"
       :view="rig.view"
       :assessment="shown"
       :supports="supports"
@@ -72,7 +101,27 @@ const showPlace = (body: string, place: string) =>
       @open="arithmetic.open($event)"
       @place="showPlace"
     />
-    <ArrangeBench v-if="workable" :view="rig.view" />
+    <ArrangeBench v-if="workable && !folded" :view="rig.view" />
+    <button
+      v-if="!plain"
+      type="button"
+      class="fold no-print"
+      :aria-expanded="!folded"
+      @click="stage.fold(station, !folded)"
+    >
+      <component :is="folded ? ChevronDown : ChevronUp" :size="16" />
+      {{ t(folded ? 'app.strip.unfold' : 'app.strip.fold') }}
+    </button>
+    <span ref="end" class="end" aria-hidden="true"></span>
+    <StageStrip
+      v-if="away && !hand.listed"
+      :view="rig.view"
+      :assessment="shown"
+      :supports="supports"
+      :totals="totals"
+      @open="arithmetic.open($event)"
+      @up="up"
+    />
   </section>
 </template>
 
@@ -83,6 +132,37 @@ const showPlace = (body: string, place: string) =>
     linear-gradient(var(--hair) 1px, transparent 1px) 0 0 / 100% 20px,
     linear-gradient(90deg, var(--hair) 1px, transparent 1px) 0 0 / 20px 100%,
     var(--paper);
+}
+.stage {
+  position: relative;
+}
+.next {
+  min-height: 34px;
+}
+.row {
+  padding: 4px 18px 10px;
+}
+.fold {
+  position: absolute;
+  right: 18px;
+  bottom: 4px;
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+  padding: 1px 6px;
+  border: 0;
+  background: var(--paper);
+  color: var(--soft);
+  font: 400 14px/20px var(--figures);
+  cursor: pointer;
+}
+.fold:hover {
+  color: var(--ink);
+}
+.end {
+  display: block;
+  height: 1px;
+  margin-top: -1px;
 }
 .carrying {
   position: sticky;
@@ -124,6 +204,13 @@ const showPlace = (body: string, place: string) =>
   background: var(--hair);
 }
 @media (width <= 720px) {
+  .row {
+    padding: 4px 14px 44px;
+  }
+  .fold {
+    right: 6px;
+    min-height: 44px;
+  }
   .head {
     display: block;
     padding: 10px 14px 0;

@@ -18,6 +18,7 @@ const frames = {
   desk: { tallest: 230, side: 118, above: 18, below: pillarHeight + 30 },
   phone: { tallest: 150, side: 12, above: 10, below: pillarHeight * 0.6 + 16 },
   card: { tallest: 128, side: 14, above: 10, below: 8 },
+  mini: { tallest: 46, side: 3, above: 3, below: 3 },
 } as const;
 export type FrameName = keyof typeof frames;
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { placeThing, setTankLevel } from '@wagonomos/core/edits';
+import { makeMove } from '@wagonomos/core/edits';
 import { displayMass, type RigView } from '@wagonomos/core';
 import { ballMoves, ballRight, ballTarget, type BallMove } from '@wagonomos/core/balance';
 import { computed, ref } from 'vue';
@@ -42,25 +42,9 @@ const change = (kg: number): string => {
 const tail = ({ inertia }: BallMove): 'more' | 'less' | 'same' =>
   inertia > 0.5 ? 'more' : inertia < -0.5 ? 'less' : 'same';
 
-const make = (move: BallMove) => {
-  const { loadout } = props.view;
-  if (move.kind === 'tank') {
-    const level = move.fraction ?? 0;
-    return workspace.edit('app.edit.tankLevel', (document) =>
-      setTankLevel(document, loadout.id, move.body, move.id, level),
-    );
-  }
-  const placement = loadout.placements.find((one) => one.thing === move.id);
-  if (move.kind === 'turn') {
-    if (!placement) return undefined;
-    const { thing, turned, ...lies } = placement;
-    return workspace.edit('app.edit.turn', (document) =>
-      placeThing(document, loadout.id, thing, { ...lies, turned: turned ? undefined : true }),
-    );
-  }
-  const spot = move.to && { body: move.to.body, place: move.to.place, count: placement?.count ?? 1 };
-  return workspace.edit('app.edit.move', (document) => placeThing(document, loadout.id, move.id, spot));
-};
+const edits = { tank: 'app.edit.tankLevel', thing: 'app.edit.move', turn: 'app.edit.turn' } as const;
+const make = (move: BallMove) =>
+  workspace.edit(edits[move.kind], (document) => makeMove(document, props.view.loadout.id, move));
 </script>
 
 <template>

@@ -1,0 +1,123 @@
+import type { Check } from '../checks/check.ts';
+import type { Placement } from '../loading/loadout.ts';
+import { tankContents } from '../loading/loadoutLoads.ts';
+import { mayGo, placedMass, placedX } from '../loading/placed.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
+import { tankLevel } from '../loading/tankLevel.ts';
+import type { Place } from '../rig/equipment.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import { marginAfter, type Shift } from './shift.ts';
+
+/** One thing to do with what is on board. `fraction` is the level a tank would have, `to` where a thing would go; null: home. */
+export interface LoadMove {
+  /** A thing that is turned stays where it is, its heavy end the other way. */
+  readonly kind: 'tank' | 'thing' | 'turn';
+  readonly id: string;
+  readonly name: string;
+  readonly body: string;
+  readonly from: string;
+  readonly to: { readonly body: string; readonly place: string; readonly name: string } | null;
+  readonly fraction?: number;
+}
+
+/** A move with where mass goes by it, before it is judged; of a thing, the place it leaves. */
+export interface MoveCandidate extends LoadMove {
+  readonly shifts: readonly Shift[];
+  /** kg that are handled. */
+  readonly mass: number;
+  readonly leaves?: string;
+}
+
+/** kg: less makes no difference worth the trouble. */
+const noticeable = 0.5;
+
+/** What would change if everything on these sides of the rig were put elsewhere, one thing at a time. */
+export const moveCandidates = (view: RigView, sides: readonly Side[]): readonly MoveCandidate[] => [
+  ...tankCandidates(view, sides),
+  ...thingCandidates(view, sides),
+];
+
+/** A tank brought to a level; null where its contents are not known, or it is so full already. */
+export function tankMove(
+  view: RigView,
+  tank: { readonly body: string; readonly id: string },
+  fraction: number,
+): MoveCandidate | null {
+  const placed = placedBodies(view).find(({ body }) => body.id === tank.body);
+  const one = placed?.body.tanks.find(({ id }) => id === tank.id);
+  if (!placed || !one || one.x === undefined || placed.offset === null) return null;
+  const [then, now] = [tankContents(one, fraction), tankContents(one, tankLevel(view.loadout, tank.body, tank.id))];
+  if (then === null || now === null || Math.abs(then - now) < noticeable) return null;
+  const shifts = [{ side: placed.side, x: placed.offset + one.x, mass: then - now }];
+  const { id, name } = one;
+  return { kind: 'tank', id, name, body: tank.body, from: '', to: null, fraction, shifts, mass: Math.abs(then - now) };
+}
+
+function tankCandidates(view: RigView, sides: readonly Side[]): readonly MoveCandidate[] {
+  return placedBodies(view).flatMap(({ body, side }) =>
+    body.tanks.flatMap((tank): readonly MoveCandidate[] => {
+      if (!sides.includes(side) || tank.kind === 'gas' || tank.kind === 'fuel') return [];
+      return [0, 0.5, 1].flatMap((fraction): readonly MoveCandidate[] => {
+        const move = tankMove(view, { body: body.id, id: tank.id }, fraction);
+        // Waste is emptied, never filled for balance.
+        if (!move || ((move.shifts[0]?.mass ?? 0) > 0 && tank.kind !== 'fresh')) return [];
+        return [move];
+      });
+    }),
+  );
+}
+
+interface Spot {
+  readonly side: Side;
+  readonly body: string;
+  readonly place: string;
+  readonly name: string;
+  readonly x: number;
+  /** m, the place's middle on its own body. */
+  readonly middle: number;
+  readonly is: Place;
+}
+
+function thingCandidates(view: RigView, sides: readonly Side[]): readonly MoveCandidate[] {
+  const spots = placedBodies(view).flatMap(({ body, side, offset }): readonly Spot[] =>
+    body.places.flatMap((place) =>
+      place.x === undefined || offset === null
+        ? []
+        : [{ side, body: body.id, place: place.id, name: place.name, x: offset + place.x, middle: place.x, is: place }],
+    ),
+  );
+  return view.loadout.placements.flatMap((placement): readonly MoveCandidate[] => {
+    const thing = view.things.get(placement.thing);
+    const here = spots.find((spot) => spot.body === placement.body && spot.place === placement.place);
+    if (!thing || !here || !sides.includes(here.side)) return [];
+    const mass = placedMass(thing, placement);
+    const at = (how: Placement, spot: Spot) => spot.x - spot.middle + (placedX(thing, how, spot.is) ?? spot.middle);
+    const away = { side: here.side, x: at(placement, here), mass: -mass };
+    const base = { id: thing.id, name: thing.name, body: here.body, from: here.name, mass, leaves: here.place };
+    const loose = { ...placement, x: undefined };
+    const turned = { ...placement, turned: !placement.turned };
+    return [
+      { ...base, kind: 'thing', to: null, shifts: [away] },
+      ...(thing.heavyEnd
+        ? [{ ...base, kind: 'turn', to: null, shifts: [{ side: here.side, x: at(turned, here), mass }, away] } as const]
+        : []),
+      ...spots
+        .filter((spot) => spot !== here && mayGo(thing, spot.is))
+        .map((spot): MoveCandidate => ({
+          ...base,
+          kind: 'thing',
+          to: spot,
+          shifts: [{ side: spot.side, x: at(loose, spot), mass }, away],
+        })),
+    ];
+  });
+}
+
+/** A check's margin after a move: what a rated place holds changes with what comes and goes. null where it is not known. */
+export function marginWith(check: Check, move: MoveCandidate): number | null {
+  const after = marginAfter(check, move.shifts);
+  if (after === null || !check.place || move.kind !== 'thing') return after;
+  const comes = move.to && check.place.body === move.to.body && check.place.place === move.to.place ? move.mass : 0;
+  const goes = check.place.body === move.body && check.place.place === move.leaves ? move.mass : 0;
+  return after - comes + goes;
+}

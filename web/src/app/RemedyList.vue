@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { remedies, type Check, type Remedy } from '@wagonomos/core';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import MessageText from '../shared/MessageText.vue';
+import { checkAmount } from '../shared/checkAmount.ts';
+import { useBasis } from '../shared/useBasis.ts';
+import { useRemedy } from '../shared/useRemedy.ts';
+import { useSpeech } from '../shared/useSpeech.ts';
+import { useSettings } from '../stores/settings.ts';
+import { useWorkspace } from '../stores/workspace.ts';
+
+/** What would bring an excess right, before its arithmetic: each with what it does to other limits, done by one press. */
+const props = defineProps<{ check: Check }>();
+const { t } = useI18n();
+const { say } = useSpeech();
+const { based } = useBasis();
+const settings = useSettings();
+const workspace = useWorkspace();
+const carryOut = useRemedy();
+const list = computed(() => (based.value ? remedies(based.value.assessment, props.check) : []));
+const canBeEmptied = computed(() => props.check.status === 'over' && props.check.use !== null);
+const few = 4;
+const left = (check: Check, margin: number): string => {
+  const amount = checkAmount(check, Math.abs(margin), settings.massUnit, margin < 0 ? 'load' : 'margin');
+  if (margin < 0) return t(check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
+  return t(check.sense === 'max' ? 'app.margin.left' : 'app.margin.above', { amount });
+};
+const effects = ({ effects: all }: Remedy): string =>
+  all
+    .slice(0, few)
+    .map(({ check, margin }) => t('app.remedy.effect', { check: say(check.name), margin: left(check, margin) }))
+    .join(' · ');
+</script>
+
+<template>
+  <section v-if="check.status === 'over' || check.status === 'tight'" class="todo" data-test="todo">
+    <h3>{{ t('app.source.todo') }}</h3>
+    <ol v-if="list.length > 0">
+      <li v-for="(one, index) in list" :key="index" data-test="remedy">
+        <span class="says"><MessageText :message="one.says" /></span>
+        <button
+          type="button"
+          class="quiet-button"
+          :disabled="one.move !== null && workspace.follows"
+          @click="carryOut(one)"
+        >
+          {{ t(one.move ? 'app.next.do' : 'app.remedy.choose') }}
+        </button>
+        <small v-if="one.effects.length > 0">{{ t('app.remedy.then', { effects: effects(one) }) }}</small>
+      </li>
+    </ol>
+    <p v-else-if="canBeEmptied" class="soft">{{ t('remedy.none') }}</p>
+    <p class="soft">{{ t(`todo.${check.rule}`) }}</p>
+  </section>
+</template>
+
+<style scoped>
+.todo {
+  margin-bottom: 12px;
+  padding: 8px 10px;
+  border-left: 4px solid var(--over);
+  background: var(--paper);
+}
+ol {
+  margin: 4px 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 2px 10px;
+  align-items: center;
+  padding: 5px 0;
+  border-bottom: 1px dotted var(--line);
+}
+.says {
+  font-weight: 600;
+}
+small {
+  grid-column: 1 / -1;
+  color: var(--soft);
+}
+</style>
