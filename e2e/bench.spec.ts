@@ -7,9 +7,11 @@ import {
   fill,
   grip,
   placeIn,
+  putThing,
   sentence,
   seriousFaults,
   takeOption,
+  thingCell,
   van,
   wagon,
 } from './support.ts';
@@ -201,7 +203,7 @@ test('a thing told more of: wet, turned, only on the roof', async ({ page }) => 
   await page.keyboard.press('ArrowRight');
   await expect(page.getByTestId('hand')).toContainText('does not go here');
   await page.keyboard.press('Enter');
-  await expect(page.getByLabel('Place of Kayak')).toBeAttached();
+  await expect(thingCell(page, 'Place of Kayak')).toBeAttached();
   await expect(page.getByText(/^At home \(4\)/)).toBeVisible();
 });
 
@@ -227,7 +229,7 @@ interface Told {
 
 test('the figures on the screen are those of the command line for the exported file', async ({ page }, info) => {
   await page.goto(`${wagon}/load`);
-  await choose(page, 'Place of Recovery kit', 'at home');
+  await putThing(page, 'Recovery kit', 'at home');
   await page.getByRole('link', { name: /^Papers/ }).click();
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save this rig only' }).click();

@@ -1,8 +1,8 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, fill, sentence } from './support.ts';
+import { choose, fill, sentence, thingCell } from './support.ts';
 
 const thing = (page: Page, name: string) =>
-  page.getByTestId('thing').filter({ has: page.getByLabel(`Mass of ${name}`, { exact: true }) });
+  page.getByTestId('thing').filter({ has: thingCell(page, `Mass of ${name}`) });
 
 async function addThing(page: Page, name: string, mass: string, where: string): Promise<void> {
   await page.getByRole('textbox', { name: 'New thing', exact: true }).fill(name);

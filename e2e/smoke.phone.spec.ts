@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { keepAndOpen, rawExample } from './keptStore.ts';
-import { choose, dropDown, expectNoSidewaysScroll, seriousFaults, sentence, takeOption, wagon } from './support.ts';
+import { choose, expectNoSidewaysScroll, seriousFaults, sentence, takeOption, thingCell, wagon } from './support.ts';
 
 test('one thumb from the yard to the verdict and its arithmetic', async ({ page }) => {
   await page.goto('/');
@@ -15,7 +15,7 @@ test('one thumb from the yard to the verdict and its arithmetic', async ({ page 
 
 test('a thing goes home at the weighbridge', async ({ page }) => {
   await page.goto(`${wagon}/load`);
-  await dropDown(page, 'Place of Fridge, 45 litres, full').tap();
+  await thingCell(page, 'Place of Fridge, 45 litres, full').tap();
   await takeOption(page.getByRole('option', { name: 'at home' }).filter({ visible: true }));
   await expect(sentence(page)).toContainText('Within every limit');
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, estate, fill, sentence, seriousFaults, van, wagon } from './support.ts';
+import { choose, estate, fill, sentence, seriousFaults, touch, van, wagon } from './support.ts';
 
 test('the yard shows each invented rig with its sentence', async ({ page }) => {
   await page.goto('/');
@@ -18,7 +18,7 @@ test('an edit changes drawing, margins and sentence at once', async ({ page }) =
   await page.goto(`${wagon}/load`);
   const rear = page.getByTestId('pillar-rearAxle');
   await expect(rear).toContainText('38 over');
-  await page.getByLabel('Mass of Recovery kit', { exact: true }).fill('1');
+  await (await touch(page, 'Mass of Recovery kit')).fill('1');
   await expect(rear).not.toContainText('38 over');
   await expect(page.getByTestId('total-vehicle.max')).not.toContainText('66 left');
   await choose(page, 'Place of Recovery kit', 'at home');

@@ -42,6 +42,24 @@ export async function fill(scope: Page | Locator, label: string, text: string): 
   await field.press('Tab');
 }
 
+/** A cell of the list of things as it is read. */
+export const thingCell = (page: Page, label: string): Locator => page.getByRole('button', { name: `${label}: ` });
+
+/** Touches a cell of the list of things, which makes it a field. */
+export async function touch(page: Page, label: string): Promise<Locator> {
+  await thingCell(page, label).click();
+  return page.getByLabel(label, { exact: true });
+}
+
+/** Puts a thing of the list somewhere by its drop-down, which opens at the first press. */
+export async function putThing(page: Page, name: string, where: string): Promise<void> {
+  await thingCell(page, `Place of ${name}`).click();
+  const list = await page
+    .getByRole('combobox', { name: `Place of ${name}`, exact: true })
+    .getAttribute('aria-controls');
+  await takeOption(page.locator(`[id="${list ?? ''}"]`).getByRole('option', { name: where, exact: true }));
+}
+
 /** Serious faults of accessibility on the page as it stands. */
 export async function seriousFaults(page: Page): Promise<string[]> {
   const { violations } = await new AxeBuilder({ page })

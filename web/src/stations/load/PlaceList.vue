@@ -1,10 +1,19 @@
 <script setup lang="ts">
-import { displayMass, placeContents, placedBodies, roomMessage, type Body, type RigView } from '@wagonomos/core';
+import {
+  displayMass,
+  placeContents,
+  placedBodies,
+  roomMessage,
+  type Body,
+  type Message,
+  type RigView,
+} from '@wagonomos/core';
 import { addPart } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
 import { computed, nextTick, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import MessageText from '../../shared/MessageText.vue';
 import { newId } from '../../shared/newId.ts';
 import { written } from '../../shared/useSpeech.ts';
 import { useHand } from '../../stores/hand.ts';
@@ -30,8 +39,22 @@ const rooms = computed(() => new Map(rig.rooms.map((one) => [`${one.body}/${one.
 const placesOf = (body: Body) =>
   body.places.map((place) => {
     const key = `${body.id}/${place.id}`;
-    return { place, key, room: rooms.value.get(key) };
+    return { place, key, room: ownRoom(key) };
   });
+/** What many places have in common is said once, with their names; a row says what is its own. */
+const shared = computed(() => {
+  const said = new Map<string, { readonly text: Message; readonly names: string[]; readonly keys: string[] }>();
+  for (const { place, body, room } of rig.rooms.map((one) => ({ ...one, room: roomMessage(one) }))) {
+    const text = JSON.stringify(room);
+    const found = said.get(text) ?? { text: room, names: [], keys: [] };
+    found.names.push(place.name);
+    found.keys.push(`${body}/${place.id}`);
+    said.set(text, found);
+  }
+  return [...said.values()].filter(({ names }) => names.length > 2);
+});
+const ownRoom = (key: string) =>
+  shared.value.some(({ keys }) => keys.includes(key)) ? undefined : rooms.value.get(key);
 const contents = computed(() => placeContents(props.view));
 const chosen = computed(() => route.query['place']);
 
@@ -58,6 +81,10 @@ const add = (body: string) =>
 
 <template>
   <div class="places">
+    <p v-for="one in shared" :key="one.keys[0]" class="shared" data-test="rooms-shared">
+      <MessageText :message="one.text" />
+      <small>{{ one.names.join(', ') }}</small>
+    </p>
     <template v-for="body in bodies" :key="body.id">
       <div class="section-head">
         <h2>{{ t('app.places.title', { body: body.name }) }}</h2>
@@ -85,6 +112,17 @@ const add = (body: string) =>
 <style scoped>
 .places {
   margin-top: 18px;
+}
+.shared small {
+  display: block;
+  color: var(--soft);
+}
+.shared {
+  margin-bottom: 8px;
+  padding: 6px 10px;
+  border-left: 4px solid var(--slate);
+  background: var(--sheet);
+  font-size: 15px;
 }
 .places .section-head:not(:first-child) {
   margin-top: 16px;

@@ -8,7 +8,7 @@ import type { PlaceGroup } from './placeChoices.ts';
  * is made only while it is open.
  */
 const props = defineProps<{ value: string; groups: readonly PlaceGroup[]; label: string }>();
-const emit = defineEmits<{ change: [key: string] }>();
+const emit = defineEmits<{ change: [key: string]; closed: [] }>();
 const { t } = useI18n();
 
 const options = computed(() => [
@@ -29,5 +29,6 @@ const options = computed(() => [
     :placeholder="t('app.load.atHome')"
     :aria-label="label"
     @change="(key: string) => emit('change', key)"
+    @visible-change="(open: boolean) => open || emit('closed')"
   />
 </template>

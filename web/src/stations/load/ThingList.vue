@@ -2,18 +2,20 @@
 import { writeTable, type TableColumn } from '@wagonomos/core/entry';
 import { placedMass, type RigView } from '@wagonomos/core';
 import { addThing, placeThing } from '@wagonomos/core/edits';
-import { ClipboardPaste, FileDown, Library, ListChecks } from '@lucide/vue';
-import { computed, defineAsyncComponent, reactive, ref } from 'vue';
+import { CheckCheck, ClipboardPaste, FileDown, Library, ListChecks } from '@lucide/vue';
+import { computed, defineAsyncComponent, reactive, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useDraft } from '../../stores/drafts.ts';
-import { useShelf } from '../../stores/shelf.ts';
+import { shelfOrders, useShelf } from '../../stores/shelf.ts';
 import { atHome, useHand } from '../../stores/hand.ts';
 import { useDemoIds } from '../../stores/demo.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { downloadText, fileNameFrom } from '../../shared/download.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import LeaveHome from './LeaveHome.vue';
+import PickedBar from './PickedBar.vue';
 import QuickLine from './QuickLine.vue';
 import ThingShelf from './ThingShelf.vue';
 import PlaceSelect from './PlaceSelect.vue';
@@ -25,6 +27,7 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const hand = useHand();
+const opened = useShelf();
 
 const name = useDraft(() => `new thing ${props.view.rig.id}`);
 const mass = ref<number>();
@@ -43,13 +46,41 @@ const matching = computed(() => {
 const rows = computed(() => {
   const all: ShelfRow[] = matching.value.map((thing) => ({ thing, placement: onBoard.value.get(thing.id) }));
   const total = (row: ShelfRow) => placedMass(row.thing, row.placement ?? { count: 1 });
-  const heaviest = (list: ShelfRow[]) => list.sort((a, b) => total(b) - total(a));
+  const places = new Map(
+    groups.value.flatMap((group) =>
+      group.places.map((one, at) => [one.key, `${group.label} ${String(at).padStart(3, '0')}`] as const),
+    ),
+  );
+  const place = ({ placement }: ShelfRow) => (placement && places.get(`${placement.body}/${placement.place}`)) ?? '';
+  const sorts = {
+    mass: (a: ShelfRow, b: ShelfRow) => total(b) - total(a),
+    name: (a: ShelfRow, b: ShelfRow) => a.thing.name.localeCompare(b.thing.name),
+    place: (a: ShelfRow, b: ShelfRow) => place(a).localeCompare(place(b)) || total(b) - total(a),
+  };
+  const heaviest = (list: ShelfRow[]) => {
+    const stays = (row: ShelfRow) => stood.get(row.thing.id) ?? Infinity;
+    const sorted = list.sort(sorts[opened.order]);
+    return opened.live === null ? sorted : sorted.sort((a, b) => stays(a) - stays(b));
+  };
   return {
     board: heaviest(all.filter((row) => row.placement)),
     home: heaviest(all.filter((row) => !row.placement && !elsewhere.value.has(row.thing.id))),
     others: heaviest(all.filter((row) => !row.placement && elsewhere.value.has(row.thing.id))),
   };
 });
+/** Where each thing stood before a row was touched: a row that is being written in does not run away. */
+const stood = new Map<string, number>();
+watch(
+  () => opened.live,
+  () => {
+    stood.clear();
+    if (opened.live !== null)
+      Object.values(rows.value)
+        .flat()
+        .forEach(({ thing }, at) => stood.set(thing.id, at));
+  },
+  { flush: 'sync' },
+);
 const shelves = computed(() =>
   (['board', 'home', 'others'] as const)
     .map((key) => ({ key, rows: rows.value[key] }))
@@ -63,7 +94,6 @@ const TripDialog = defineAsyncComponent(() => import('./TripDialog.vue'));
 const ThingDialog = defineAsyncComponent(() => import('./ThingDialog.vue'));
 const typical = ref(false);
 const trip = ref(false);
-const opened = useShelf();
 const openThing = computed(() => (opened.opened === null ? undefined : props.view.things.get(opened.opened)));
 const save = () => {
   const names = new Map(groups.value.flatMap((group) => group.places.map((one) => [one.key, one.label] as const)));
@@ -102,6 +132,14 @@ const add = () => {
   <section>
     <div class="section-head">
       <h2>{{ t('app.load.things') }}</h2>
+      <ChoiceField
+        shape="quiet"
+        class="order"
+        :label="t('app.load.order.label')"
+        :value="opened.order"
+        :options="shelfOrders.map((value) => ({ value, label: t(`app.load.order.${value}`) }))"
+        @change="(order) => (opened.order = order)"
+      />
       <el-input
         v-model="filter"
         class="filter"
@@ -122,8 +160,12 @@ const add = () => {
       <button type="button" class="quiet-button" @click="trip = true">
         <ListChecks :size="15" />{{ t('app.trip.open') }}
       </button>
+      <button type="button" class="quiet-button" @click="opened.startPicking(!opened.picking)">
+        <CheckCheck :size="15" />{{ t('app.load.pickSeveral') }}
+      </button>
       <button type="button" class="quiet-button" @click="save"><FileDown :size="15" />{{ t('app.table.save') }}</button>
     </div>
+    <PickedBar v-if="opened.picking" :view="view" :groups="groups" />
     <TableDialog v-if="table" v-model="table" :view="view" />
     <TripDialog v-if="trip" v-model="trip" :view="view" />
     <ThingDialog v-if="openThing" :key="openThing.id" :view="view" :thing="openThing" />
@@ -169,6 +211,10 @@ const add = () => {
   flex-wrap: wrap;
   gap: 6px 8px;
   margin-bottom: 10px;
+}
+.order {
+  width: 124px;
+  margin-left: auto;
 }
 .filter {
   width: 150px;
