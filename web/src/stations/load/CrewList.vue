@@ -79,11 +79,15 @@ const remove = (id: string) =>
 <style scoped>
 .member {
   display: grid;
-  grid-template-columns: minmax(0, 0.75fr) minmax(0, 1.1fr) 28px 88px 28px;
+  grid-template-columns: minmax(0, 1fr) 28px 88px 28px;
   gap: 6px;
   align-items: center;
   padding: 2px 0;
   border-bottom: 1px dotted var(--line);
+}
+.member :deep(.el-select) {
+  grid-row: 2;
+  grid-column: 1 / -1;
 }
 .called {
   font: 400 15px/1.3 var(--text);

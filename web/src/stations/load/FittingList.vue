@@ -142,14 +142,11 @@ const remove = (body: Body, fitting: Fitting) =>
 }
 .fitting {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 6px 12px;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 4px 12px;
   align-items: center;
   padding: 3px 0;
   border-bottom: 1px dotted var(--line);
-}
-.fitting:has(details[open]) {
-  grid-template-columns: 1fr;
 }
 summary {
   cursor: pointer;

@@ -42,7 +42,13 @@ const put = (key: string) => {
   <div class="picked" role="group" :aria-label="t('app.load.pickSeveral')" data-test="picked">
     <span>{{ t('app.load.picked', { count: shelf.picked.size, mass }) }}</span>
     <template v-if="shelf.picked.size > 0">
-      <PlaceSelect value="" :groups="groups" :label="t('app.load.moveTo')" @change="put" />
+      <PlaceSelect
+        value=""
+        :groups="groups"
+        :label="t('app.load.moveTo')"
+        :placeholder="t('app.load.moveTo')"
+        @change="put"
+      />
       <el-button @click="put('')">{{ t('app.load.leaveHome') }}</el-button>
     </template>
     <button type="button" class="quiet-button" @click="shelf.startPicking(false)">{{ t('app.load.pickDone') }}</button>

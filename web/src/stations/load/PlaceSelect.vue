@@ -7,7 +7,7 @@ import type { PlaceGroup } from './placeChoices.ts';
  * Where a thing is: a place of the vehicle, of the trailer, or at home. There is one for every thing owned, so its list
  * is made only while it is open.
  */
-const props = defineProps<{ value: string; groups: readonly PlaceGroup[]; label: string }>();
+const props = defineProps<{ value: string; groups: readonly PlaceGroup[]; label: string; placeholder?: string }>();
 const emit = defineEmits<{ change: [key: string]; closed: [] }>();
 const { t } = useI18n();
 
@@ -23,10 +23,10 @@ const options = computed(() => [
 
 <template>
   <el-select-v2
-    :model-value="value"
+    :model-value="placeholder === undefined ? value : undefined"
     :options="options"
     :persistent="false"
-    :placeholder="t('app.load.atHome')"
+    :placeholder="placeholder ?? t('app.load.atHome')"
     :aria-label="label"
     @change="(key: string) => emit('change', key)"
     @visible-change="(open: boolean) => open || emit('closed')"

@@ -10,7 +10,7 @@ import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';
 
 /** One check on one line: what, how much of how much, and what is left. Opens its arithmetic. */
-const props = defineProps<{ check: Check }>();
+const props = defineProps<{ check: Check; /** Closely set: its figures behind its name. */ close?: boolean }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const arithmetic = useArithmetic();
@@ -23,10 +23,13 @@ const figures = computed(() => {
   if (props.check.status === 'notApplicable' || props.check.quantity === 'answer' || nothing) {
     return notes[0] ? say(notes[0]) : '';
   }
+  // What is not known is said once, with where it is found: a row of question marks says nothing.
+  if (demand === null && props.check.status === 'unknown') return '';
   const kg = (value: number | null, rounding: 'load' | 'nearest') =>
     value === null ? t('app.verdict.unknown') : checkAmount(props.check, value, settings.massUnit, rounding);
   const doubt = sigma ? kg(2 * sigma, 'load') : '';
   const named = { demand: kg(demand, 'load'), limit: kg(limit, 'nearest'), doubt };
+  if (limit === null) return t('app.pillar.noLimit', { demand: named.demand });
   const unit = props.check.unit ? t(`app.verdict.unit.${props.check.unit}`) : '';
   const key = sense === 'max' ? 'most' : 'least';
   return `${t(`app.verdict.${key}${doubt === '' ? '' : 'Doubt'}`, named)} ${unit}`.trim();
@@ -37,7 +40,7 @@ const figures = computed(() => {
   <button
     type="button"
     class="check"
-    :class="check.kind"
+    :class="[check.kind, { close }]"
     :data-test="`check-${check.id}`"
     @click="arithmetic.open(check.id)"
   >
@@ -78,6 +81,18 @@ const figures = computed(() => {
 }
 .check:hover {
   background: var(--sheet);
+}
+.close {
+  padding: 2px 4px 2px 10px;
+}
+.close .name {
+  font-size: 15px;
+}
+.close .figures {
+  font-size: 14px;
+}
+.close .margin {
+  font-size: 17px;
 }
 .name {
   font-size: 15.5px;

@@ -12,22 +12,33 @@ const { t } = useI18n();
 const { say } = useSpeech();
 const rig = useRig();
 const near = computed(() => (rig.assessment ? nearThresholds(rig.assessment.loads) : []));
+/** Several things that change at one mark of one plate stand under one line. */
+const marks = computed(() => {
+  const found = new Map<string, NearThreshold[]>();
+  for (const one of near.value) {
+    const key = `${one.facts.of} ${one.facts.at}`;
+    found.set(key, [...(found.get(key) ?? []), one]);
+  }
+  return [...found].map(([key, list]) => ({ key, list }));
+});
 const whose = ({ facts }: NearThreshold): string =>
   facts.of === 'sumOfPlates' ? t('app.threshold.sum') : say(message('check.limit', { limit: term(facts.of) }));
 </script>
 
 <template>
   <SideSection v-if="near.length > 0" name="thresholds" :title="t('app.threshold.title')">
-    <li v-for="one in near" :key="one.facts.id">
-      <span class="num">{{
+    <li v-for="{ key, list } in marks" :key="key">
+      <span v-for="one in list.slice(0, 1)" :key="one.facts.id" class="num">{{
         t(one.passed ? 'app.threshold.above' : 'app.threshold.below', {
           whose: whose(one),
           value: written(one.value, 0),
           at: written(one.facts.at, 0),
         })
       }}</span>
-      {{ t(`threshold.${one.facts.id}`) }}
-      <SourceLine :source="one.facts.source" :confidence="one.facts.confidence" />
+      <div v-for="one in list" :key="one.facts.id">
+        {{ t(`threshold.${one.facts.id}`) }}
+        <SourceLine :source="one.facts.source" :confidence="one.facts.confidence" />
+      </div>
     </li>
   </SideSection>
 </template>

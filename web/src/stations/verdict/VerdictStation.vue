@@ -12,31 +12,30 @@ import PlaceNotes from './PlaceNotes.vue';
 import SanctionList from './SanctionList.vue';
 import ThresholdList from './ThresholdList.vue';
 
-/** Every check by what it protects, over first; what does not apply stands at the end and says why. */
+/** What is over or tight first, then what is open, then, closely set, what is fine; what does not apply stands at the end and says why. */
 const { t } = useI18n();
 const rig = useRig();
 
-const order: readonly Check['status'][] = ['over', 'tight', 'unknown', 'within'];
 const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
 const { based, query } = useBasis();
 const checks = computed(() => based.value?.assessment.checks ?? []);
-const groups = computed(() =>
-  checkGroups
-    .map((group) => ({
-      group,
-      checks: checks.value
-        .filter((check) => check.group === group && check.status !== 'notApplicable')
-        .sort(
-          (a, b) => order.indexOf(a.status) - order.indexOf(b.status) || kinds.indexOf(a.kind) - kinds.indexOf(b.kind),
-        ),
-    }))
-    .filter((one) => one.checks.length > 0)
-    .sort((a, b) => worst(a.checks) - worst(b.checks)),
+/** The worst first: an excess of law or a maker before advice, and before what is only tight. */
+const rank = ({ status, kind }: Check): number =>
+  (status === 'over' ? 0 : 10) + (kind === 'legal' || kind === 'maker' ? 0 : 5) + kinds.indexOf(kind);
+const bad = computed(() =>
+  checks.value
+    .filter(({ status, kind }) => status === 'over' || (status === 'tight' && kind !== 'permit'))
+    .sort((a, b) => rank(a) - rank(b) || (a.margin ?? 0) - (b.margin ?? 0)),
 );
-/** What is over, in any group, comes before everything else; advice and permissions move nothing. */
-function worst(list: readonly Check[]): number {
-  return list.some((check) => check.status === 'over' && (check.kind === 'legal' || check.kind === 'maker')) ? 0 : 1;
-}
+const open = computed(() => checks.value.filter(({ status }) => status === 'unknown'));
+const fine = computed(() => {
+  const rest = checks.value.filter(
+    (check) => check.status !== 'notApplicable' && !bad.value.includes(check) && !open.value.includes(check),
+  );
+  return checkGroups
+    .map((group) => ({ group, checks: rest.filter((check) => check.group === group) }))
+    .filter((one) => one.checks.length > 0);
+});
 const others = computed(() => checks.value.filter((check) => check.status === 'notApplicable'));
 const countries = computed(() => {
   const situation = rig.view?.situation;
@@ -57,19 +56,35 @@ const countries = computed(() => {
       <RouterLink :to="{ name: 'card', params: { rig: rig.rigId }, query }">{{ t('app.card.open') }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
     </p>
+    <section v-if="bad.length > 0" class="bad" data-test="bad">
+      <h2>{{ t('app.verdict.bad') }}</h2>
+      <CheckRow v-for="check in bad" :key="check.id" :check="check" />
+    </section>
     <MissingList />
-    <div class="groups">
-      <section v-for="one in groups" :key="one.group">
-        <h2>{{ t(`app.group.${one.group}`) }}</h2>
-        <CheckRow v-for="check in one.checks" :key="check.id" :check="check" />
-      </section>
-    </div>
+    <section v-if="open.length > 0" class="open" data-test="open">
+      <h2>{{ t('app.verdict.open') }}</h2>
+      <div class="columns">
+        <CheckRow v-for="check in open" :key="check.id" :check="check" close />
+      </div>
+    </section>
+    <section v-if="fine.length > 0" data-test="fine">
+      <h2>{{ t('app.verdict.fine') }}</h2>
+      <div class="columns">
+        <div v-for="one in fine" :key="one.group" class="group">
+          <h3>{{ t(`app.group.${one.group}`) }}</h3>
+          <CheckRow v-for="check in one.checks" :key="check.id" :check="check" close />
+        </div>
+      </div>
+    </section>
     <JourneyTable />
-    <div class="beside">
-      <ThresholdList />
-      <SanctionList />
-      <PlaceNotes />
-    </div>
+    <SanctionList />
+    <details class="others" data-test="marks">
+      <summary>{{ t('app.verdict.marks') }}</summary>
+      <div class="beside">
+        <ThresholdList />
+        <PlaceNotes />
+      </div>
+    </details>
     <details v-if="others.length > 0" class="others">
       <summary>{{ t('app.verdict.others', { count: others.length }) }}</summary>
       <CheckRow v-for="check in others" :key="check.id" :check="check" />
@@ -110,21 +125,32 @@ const countries = computed(() => {
 .kind.permit {
   border-left: 4px dashed var(--pen);
 }
-.groups,
+.columns,
 .beside {
   columns: 3 380px;
   column-gap: 34px;
 }
 section {
   margin-bottom: 18px;
+}
+.group {
+  margin-bottom: 10px;
   break-inside: avoid;
+}
+.bad {
+  max-width: 760px;
+}
+h3 {
+  margin: 4px 0 0;
+  color: var(--soft);
+  font: 600 15px/20px var(--figures);
 }
 h2 {
   padding-bottom: 3px;
   border-bottom: 2px solid var(--ink);
 }
 .others {
-  max-width: 560px;
+  margin-bottom: 10px;
 }
 .others summary {
   color: var(--soft);
