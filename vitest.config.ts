@@ -1,7 +1,7 @@
 import { defineConfig } from 'vitest/config';
 
 /** A busy machine is no fault of the code: a time-out ends what hangs and judges nothing. */
-const testTimeout = 60_000;
+const testTimeout = 180_000;
 
 const node = (name: string, root: string, include: string[]) => ({
   test: { name, root, environment: 'node' as const, include, testTimeout },

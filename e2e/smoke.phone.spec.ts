@@ -120,3 +120,22 @@ test('the yard fits the screen', async ({ page }) => {
   await expectNoSidewaysScroll(page);
   expect(await seriousFaults(page)).toEqual([]);
 });
+
+test('one thumb: the next step, a thing by its line, and what it does in the strip', async ({ page }) => {
+  await page.goto(`${wagon}/load`);
+  await thingCell(page, 'Place of Drinks').scrollIntoViewIfNeeded();
+  const strip = page.getByTestId('strip');
+  await expect(strip.getByTestId('strip-rearAxle')).toContainText('38 over');
+  await thingCell(page, 'Mass of Recovery kit').tap();
+  await page.getByLabel('Mass of Recovery kit', { exact: true }).fill('1');
+  await expect(strip.getByTestId('strip-rearAxle')).not.toContainText('38 over');
+  await page.getByLabel('Mass of Recovery kit', { exact: true }).fill('31');
+  await expectNoSidewaysScroll(page);
+  await strip.getByRole('button', { name: 'Back up to the rig' }).tap();
+  await page.getByTestId('next-step').getByRole('button').tap();
+  await expect(sentence(page)).toContainText('Within every limit');
+  await page.goto(`${wagon}/verdict`);
+  await expect(page.getByTestId('pillar-rearAxle')).toContainText('6 left');
+  await page.getByRole('button', { name: 'Show the rig' }).tap();
+  await expect(page.locator('svg [data-drop]').first()).toBeVisible();
+});

@@ -8,7 +8,7 @@ export const estate = '/rig/dohle-and-kiebitz';
 export const sentence = (page: Page): Locator => page.getByTestId('sentence');
 
 /** The visible box of a drop-down, found by its label. */
-export const dropDown = (scope: Page | Locator, label: string): Locator => {
+const dropDown = (scope: Page | Locator, label: string): Locator => {
   const page = 'page' in scope ? scope.page() : scope;
   return scope.locator('.el-select__wrapper').filter({ has: page.getByRole('combobox', { name: label, exact: true }) });
 };

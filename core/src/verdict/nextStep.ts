@@ -4,7 +4,7 @@ import { toFindOut, type ToFindOut } from './findOut.ts';
 import { remedies, type Remedy } from './remedies.ts';
 
 /** The stations of the owner's order that something is still to be done at. */
-export type NextStation = 'plates' | 'load' | 'weigh' | 'card';
+type NextStation = 'plates' | 'load' | 'weigh' | 'card';
 
 /** The one thing that is sensible to do now. */
 export type NextStep =

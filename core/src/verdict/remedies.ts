@@ -10,7 +10,7 @@ import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from './assess.ts';
 
 /** What another limit has left after a remedy. kg. */
-export interface RemedyEffect {
+interface RemedyEffect {
   readonly check: Check;
   readonly margin: number;
 }
