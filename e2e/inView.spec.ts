@@ -99,3 +99,14 @@ test('the verdict says first what is over, then what is open with where it is fo
   await expect(page.getByTestId('marks').getByRole('listitem').first()).toBeVisible();
   await expect(page.getByText('? of ?')).toHaveCount(0);
 });
+
+test.describe('a visitor from Germany', () => {
+  test.use({ locale: 'de-DE' });
+  test('finds the way to a rig of his own first, then an invented one of his country', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('heading', { name: 'Your own rig' })).toBeVisible();
+    await expect(page.getByTestId('rig-card').first()).toContainText('At home in Germany');
+    await page.getByRole('button', { name: 'What do you know?' }).click();
+    await expect(page).toHaveURL(/\/start$/);
+  });
+});

@@ -168,6 +168,9 @@ td button {
   align-items: center;
   margin: 10px 0;
 }
+.source > :first-child {
+  flex: 1 1 240px;
+}
 .source .el-select {
   flex: 1 1 200px;
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { putAway, removeRig } from '@wagonomos/core/edits';
 import { mergeWorkspaces } from '@wagonomos/core/files';
-import { assess, viewRig } from '@wagonomos/core';
+import { assess, viewRig, type Region, type RigView } from '@wagonomos/core';
 import { FolderOpen, MessageCircleQuestion, Plus, Trash2 } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -16,21 +16,36 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 const router = useRouter();
 const making = ref(false);
+const demoIds = useDemoIds();
 
+/** Where the language of a browser is at home: an invented rig of there opens the yard. */
+const regions: readonly (readonly [RegExp, Region])[] = [
+  [/^en-(AU|NZ)/i, 'au'],
+  [/^en-(GB|IE)/i, 'uk'],
+  [/^(de|fr|it|es|nl)\b/i, 'eu'],
+];
+const here = regions.find(([language]) => language.test(navigator.language))?.[1];
+/** Own rigs stand first, then the invented ones, those of here before others. */
+const rank = ({ rig, situation }: RigView): number =>
+  !demoIds.value?.rigs.has(rig.id) ? 0 : situation.words === here ? 1 : 2;
 const rigs = computed(() => {
   const { document } = workspace;
-  return (document?.rigs ?? []).flatMap((rig) => {
+  const views = (document?.rigs ?? []).flatMap((rig) => {
     const view = document && viewRig(document, rig.id);
-    return view ? [assess(view)] : [];
+    return view ? [view] : [];
   });
+  return views.sort((a, b) => rank(a) - rank(b)).map((view) => assess(view));
 });
 const remove = (id: string) => workspace.edit('app.edit.removeRig', (document) => removeRig(document, id));
 const addDemo = async () => {
   const demo = await demoWorkspace();
   workspace.edit('app.edit.openFile', (document) => mergeWorkspaces(document, demo));
 };
-const demoIds = useDemoIds();
 const demoStands = computed(() => (workspace.document?.rigs ?? []).some(({ id }) => demoIds.value?.rigs.has(id)));
+/** Nothing of one's own yet: the way to it is larger than what there is to look at. */
+const first = computed(
+  () => demoStands.value && rigs.value.every(({ loads }) => demoIds.value?.rigs.has(loads.view.rig.id)),
+);
 const putDemoAway = async () => {
   const demo = await demoWorkspace();
   workspace.edit('app.edit.putAway', (document) => putAway(document, demo));
@@ -46,13 +61,21 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
         <p class="soft">{{ t('app.yard.text') }}</p>
       </div>
       <div class="actions" :inert="workspace.follows">
-        <el-button type="primary" @click="router.push({ name: 'start' })">
+        <el-button v-if="!first" type="primary" @click="router.push({ name: 'start' })">
           <MessageCircleQuestion :size="17" />{{ t('app.start.title') }}
         </el-button>
         <el-button @click="making = true"><Plus :size="17" />{{ t('app.yard.newRig') }}</el-button>
         <FileOpener><FolderOpen :size="17" />{{ t('app.yard.openFile') }}</FileOpener>
       </div>
     </div>
+    <div v-if="first" class="own" :inert="workspace.follows">
+      <h2>{{ t('app.yard.ownTitle') }}</h2>
+      <p>{{ t('app.yard.ownText') }}</p>
+      <el-button type="primary" size="large" @click="router.push({ name: 'start' })">
+        <MessageCircleQuestion :size="19" />{{ t('app.start.title') }}
+      </el-button>
+    </div>
+    <h2 v-if="first" class="demos">{{ t('app.yard.demos') }}</h2>
     <ul class="cards">
       <li v-for="one in rigs" :key="one.loads.view.rig.id">
         <RigCard :assessment="one" />
@@ -101,6 +124,27 @@ h1 {
 .section-head {
   flex-wrap: wrap;
   margin-bottom: 18px;
+}
+.own {
+  max-width: 760px;
+  margin-bottom: 22px;
+  padding: 18px 20px;
+  border: 2px solid var(--ink);
+  border-radius: 3px;
+  background: var(--sheet);
+}
+.own h2 {
+  font-size: 22px;
+}
+.own p {
+  margin: 6px 0 12px;
+  font-size: 17px;
+}
+.own :deep(svg) {
+  margin-right: 8px;
+}
+.demos {
+  margin-bottom: 10px;
 }
 .demo {
   margin-top: 18px;
