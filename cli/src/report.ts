@@ -129,9 +129,8 @@ export const reportText = (data: unknown): string =>
     2,
   );
 
-/** 1 a legal or a maker's limit is exceeded, else 3 undecided, else 0. */
-export function exitCode(assessment: Assessment): 0 | 1 | 3 {
-  const maker = assessment.checks.some((check) => check.kind === 'maker' && check.status === 'over');
-  if (assessment.legal === false || maker) return 1;
-  return assessment.legal === null ? 3 : 0;
+/** 1 a legal or a maker's limit is exceeded, else 3 undecided, else 0: also where the plates alone are judged and nothing is called legal. */
+export function exitCode({ mark }: Pick<Assessment, 'mark'>): 0 | 1 | 3 {
+  if (mark === 'over' || mark === 'maker') return 1;
+  return mark === 'undecided' ? 3 : 0;
 }

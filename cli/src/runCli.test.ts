@@ -43,6 +43,23 @@ const changed = (
 };
 
 describe('wagonomos check', () => {
+  it('calls nothing legal by the plates alone, and ends as the plates have it', () => {
+    const nowhere = { country: 'plates' };
+    const of = (times: number) =>
+      check(
+        changed(({ bodies, situations }) => {
+          for (const one of situations) {
+            for (const key of ['licence', 'drivers', 'through']) delete (one as Record<string, unknown>)[key];
+            Object.assign(one, { vehicle: nowhere, trailer: nowhere, travel: nowhere, words: 'na' });
+          }
+          for (const { plates } of bodies)
+            for (const { figures } of plates) for (const one of figures) one.value *= times;
+        }),
+      );
+    expect([of(1).code, of(1).json?.legal, of(1).json?.region]).toEqual([0, null, 'na']);
+    expect([of(0.5).code, of(0.5).json?.legal]).toEqual([1, null]);
+  });
+
   const verdicts: readonly Expected[] = [
     {
       example: 'australian-wagon-and-tandem',

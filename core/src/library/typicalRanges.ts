@@ -28,7 +28,7 @@ const both = (middle: number, ...doubts: readonly number[]): TypicalRange => exa
 const ofSize = (sizes: readonly BySize[], any: TypicalRange, mass: number | undefined): TypicalRange =>
   (mass === undefined ? undefined : sizes.find(({ upTo }) => upTo === undefined || mass <= upTo)?.range) ?? any;
 
-/** kg by which a body is large or small: the most that any of its plates lets it be, else what it weighs empty and half again. */
+/** kg by which a body is large or small: the most that any of its plates lets it be, else what it weighs empty and a third more. */
 function sizeOf({ plates, emptyMass }: Pick<Vehicle | Trailer, 'plates' | 'emptyMass'>): number | undefined {
   const most = plates.flatMap(({ figures }) =>
     figures.filter(({ limit }) => limit === 'vehicleMax' || limit === 'trailerMax').map(({ value }) => value),

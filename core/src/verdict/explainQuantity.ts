@@ -98,7 +98,9 @@ class Working {
   private metres(key: string, value: number): Operand {
     const { vehicle, trailer, typical } = this.plan.view;
     const body = (key === 'axlePosition' ? trailer : vehicle)?.id ?? '';
-    const usual = typical?.facts.has(typicalKey(body, key)) === true;
+    // Where the coupling is follows from two lengths: one that is usual makes it so.
+    const leansOn = key === 'couplingPosition' ? ['wheelbase', 'couplingOverhang'] : [key];
+    const usual = leansOn.some((one) => typical?.facts.has(typicalKey(body, one)));
     return {
       name: message(`length.${key}`),
       value,

@@ -18,6 +18,8 @@ const { based } = useBasis();
 const settings = useSettings();
 const workspace = useWorkspace();
 const carryOut = useRemedy();
+/** What was weighed stays as it was: what is done now shows at the next weighing. */
+const weighed = computed(() => based.value?.from === 'slip');
 const list = computed(() => (based.value ? remedies(based.value.assessment, props.check) : []));
 const canBeEmptied = computed(() => props.check.status === 'over' && props.check.use !== null);
 const few = 4;
@@ -40,6 +42,7 @@ const effects = ({ effects: all }: Remedy): string =>
       <li v-for="(one, index) in list" :key="index" data-test="remedy">
         <span class="says"><MessageText :message="one.says" /></span>
         <button
+          v-if="!weighed"
           type="button"
           class="quiet-button"
           :disabled="one.move !== null && workspace.follows"
@@ -50,7 +53,8 @@ const effects = ({ effects: all }: Remedy): string =>
         <small v-if="one.effects.length > 0">{{ t('app.remedy.then', { effects: effects(one) }) }}</small>
       </li>
     </ol>
-    <p v-else-if="canBeEmptied" class="soft">{{ t('remedy.none') }}</p>
+    <p v-if="weighed && list.length > 0" class="soft">{{ t('app.remedy.weighAgain') }}</p>
+    <p v-if="list.length === 0 && canBeEmptied" class="soft">{{ t('remedy.none') }}</p>
     <p class="soft">{{ t(`todo.${check.rule}`) }}</p>
   </section>
 </template>

@@ -2,7 +2,7 @@
 import { displayMass, type Placement, type RigView, type Thing } from '@wagonomos/core';
 import { changeThing, placeThing, removeThing } from '@wagonomos/core/edits';
 import { GripVertical, SlidersHorizontal, Trash2 } from '@lucide/vue';
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, onBeforeUnmount, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -92,8 +92,13 @@ const rest = () =>
       of?.contains(document.activeElement) || of?.querySelector('[aria-invalid="true"], [aria-expanded="true"]');
     if (!of || busy) return;
     live.value = false;
-    if (shelf.live === props.thing.id) shelf.live = null;
+    leave();
   });
+const leave = () => {
+  if (shelf.live === props.thing.id) shelf.live = null;
+};
+// A row that goes while it is written in would keep the whole list in its order.
+onBeforeUnmount(leave);
 /** As in a table: up and down stay in their column. */
 const along = (event: KeyboardEvent) => {
   const by =

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lawfulCountries, platesAlone, type Driver, type Licence, type RigView } from '@wagonomos/core';
+import { platesAlone, type Driver, type Licence, type RigView } from '@wagonomos/core';
 import { changeSituation } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
@@ -25,10 +25,15 @@ const change = (at: number, patch: Partial<Driver>) => {
   const one = drivers.value[at];
   if (one) set(drivers.value.with(at, { ...one, ...patch }));
 };
-const add = () => {
+/** Where no law is asked, no licence is either. */
+const country = computed(() => {
   const home = props.view.situation.vehicle.country;
-  const country = home === platesAlone ? lawfulCountries[0] : home;
-  const licence: Licence = { issuer: country, classes: [country === 'AU' ? 'auC' : 'B'] };
+  return home === platesAlone ? null : home;
+});
+const add = () => {
+  const issuer = country.value;
+  if (!issuer) return;
+  const licence: Licence = { issuer, classes: [issuer === 'AU' ? 'auC' : 'B'] };
   set([...drivers.value, { id: newId(), name: t('app.drivers.new', { number: drivers.value.length + 2 }), licence }]);
 };
 </script>
@@ -55,7 +60,7 @@ const add = () => {
       </div>
       <LicenceForm :licence="one.licence" @change="(licence) => licence && change(at, { licence })" />
     </details>
-    <button v-if="drivers.length < 12" type="button" class="quiet-button" @click="add">
+    <button v-if="drivers.length < 12 && country" type="button" class="quiet-button" @click="add">
       <Plus :size="15" />{{ t('app.drivers.add') }}
     </button>
   </section>
