@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, onErrorCaptured, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useArithmetic } from '../stores/arithmetic.ts';
@@ -31,6 +31,8 @@ watch(
   },
 );
 const { helpOpen } = useShortcuts();
+/** Nothing stands before everything has its place: what comes later would push away what is already read. */
+const ready = computed(() => workspace.document !== null && route.name !== undefined);
 
 onErrorCaptured((error) => {
   faults.report(error);
@@ -50,13 +52,13 @@ watch(
   <FaultScreen v-if="faults.fault !== null" />
   <div v-else class="app">
     <a class="skip" href="#main">{{ t('app.skip') }}</a>
-    <AppHeader @help="helpOpen = true" />
+    <AppHeader v-if="ready" @help="helpOpen = true" />
     <NoticeBar />
-    <main id="main" tabindex="-1">
-      <RouterView v-if="workspace.document" :key="workspace.turn" />
-      <p v-else class="wait" role="status">{{ t('app.opening') }}</p>
+    <main v-if="ready" id="main" tabindex="-1">
+      <RouterView :key="workspace.turn" />
     </main>
-    <footer>{{ t('app.caution') }}</footer>
+    <main v-else class="wait" role="status">{{ t('app.opening') }}</main>
+    <footer v-if="ready">{{ t('app.caution') }}</footer>
     <ArithmeticSheet v-if="asked" />
     <RefusedEdit />
     <ShortcutHelp v-model="helpOpen" />

@@ -2,9 +2,10 @@
 import { pillars, totalRules, type Check } from '@wagonomos/core';
 import { ChevronDown, ChevronUp } from '@lucide/vue';
 import { useIntersectionObserver } from '@vueuse/core';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
+import ArrangeBench from '../rig-drawing/ArrangeBench.vue';
 import RigDrawing from '../rig-drawing/RigDrawing.vue';
 import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech } from '../shared/useSpeech.ts';
@@ -16,13 +17,10 @@ import { useWorkspace } from '../stores/workspace.ts';
 import { useStage } from '../stores/stage.ts';
 import MarginText from '../shared/MarginText.vue';
 import VerdictLine from '../shared/VerdictLine.vue';
+import NextStep from './NextStep.vue';
 import PillarChips from './PillarChips.vue';
+import StageStrip from './StageStrip.vue';
 
-/** Only where things are loaded; fetched with that station. */
-const ArrangeBench = defineAsyncComponent(() => import('../rig-drawing/ArrangeBench.vue'));
-/** What is sensible to do now, and what stays in sight: neither is waited for. */
-const NextStep = defineAsyncComponent(() => import('./NextStep.vue'));
-const StageStrip = defineAsyncComponent(() => import('./StageStrip.vue'));
 /** `plain`: the sentence alone, where the screen below says every figure. */
 defineProps<{ plain: boolean }>();
 const { t } = useI18n();
@@ -45,8 +43,8 @@ const totals = computed(() =>
 const router = useRouter();
 const route = useRoute();
 const arrange = useArrange();
-/** Where things are loaded the drawing is a workbench; elsewhere it is looked at. */
-const workable = computed(() => route.meta.workbench === true && workspace.writes === true);
+/** Where things are loaded the drawing is a workbench; elsewhere, and where another tab writes, it is looked at. */
+const workable = computed(() => route.meta.workbench === true && workspace.writes !== false);
 watch(workable, (can) => !can && arrange.stop());
 const stage = useStage();
 const station = computed(() => String(route.name ?? ''));

@@ -1,7 +1,6 @@
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
 import NotBuilt from '../stations/later/NotBuilt.vue';
 import YardView from '../stations/yard/YardView.vue';
-import RigLayout from './RigLayout.vue';
 import { stations } from './stations.ts';
 
 const routes: RouteRecordRaw[] = [
@@ -10,7 +9,7 @@ const routes: RouteRecordRaw[] = [
   { path: '/words', name: 'words', component: () => import('../stations/words/GlossaryView.vue') },
   {
     path: '/rig/:rig',
-    component: RigLayout,
+    component: () => import('./RigLayout.vue'),
     redirect: (to) => ({ name: 'verdict', params: to.params }),
     children: stations.map(({ name, view = NotBuilt, meta }) => ({
       path: name,

@@ -54,7 +54,7 @@ const { say } = useSpeech();
 const settings = useSettings();
 
 const frame = ref<HTMLElement>();
-const { width: measured } = useElementSize(frame, { width: 1200, height: 0 });
+const { width: measured } = useElementSize(frame, { width: document.documentElement.clientWidth, height: 0 });
 const narrow = useMediaQuery('(width <= 720px)');
 const width = computed(() => Math.max(300, measured.value));
 const layout = computed(() => layoutRig(props.view, width.value, narrow.value ? 'phone' : 'desk'));

@@ -2,8 +2,18 @@ import { mergeWorkspaces, readParsed } from '@wagonomos/core/files';
 import { emptyWorkspace, type Workspace } from '@wagonomos/core';
 import { shallowRef, type ShallowRef } from 'vue';
 
-/** The invented rigs of the examples folder, as one document. */
-export async function demoWorkspace(): Promise<Workspace> {
+let read: Promise<Workspace> | undefined;
+
+/** The invented rigs of the examples folder, as one document; read once. */
+export function demoWorkspace(): Promise<Workspace> {
+  read ??= readDemo().catch((error: unknown) => {
+    read = undefined;
+    throw error;
+  });
+  return read;
+}
+
+async function readDemo(): Promise<Workspace> {
   const files = await Promise.all([
     import('../../../examples/australian-wagon-and-tandem.wagonomos.json'),
     import('../../../examples/british-van-with-scooter.wagonomos.json'),
@@ -15,8 +25,8 @@ export async function demoWorkspace(): Promise<Workspace> {
   ]);
   return files.reduce(
     (all, file) => {
-      const read = readParsed(file.default);
-      return read.ok ? mergeWorkspaces(all, read.workspace) : all;
+      const one = readParsed(file.default);
+      return one.ok ? mergeWorkspaces(all, one.workspace) : all;
     },
     emptyWorkspace('yard', 'Yard'),
   );
@@ -32,10 +42,12 @@ const ids = shallowRef<DemoIds | null>(null);
 /** Which rigs and things are the demo's: an owner's own rig does not show them. */
 export function useDemoIds(): Readonly<ShallowRef<DemoIds | null>> {
   if (!ids.value) {
-    void demoWorkspace().then(({ rigs, things }) => {
-      const all = (list: readonly { readonly id: string }[]) => new Set(list.map(({ id }) => id));
-      ids.value = { rigs: all(rigs), things: all(things) };
-    });
+    const all = (list: readonly { readonly id: string }[]) => new Set(list.map(({ id }) => id));
+    demoWorkspace().then(
+      ({ rigs, things }) => (ids.value = { rigs: all(rigs), things: all(things) }),
+      // Where the demo does not come, the owner's rigs are shown all the same.
+      () => (ids.value = { rigs: new Set(), things: new Set() }),
+    );
   }
   return ids;
 }

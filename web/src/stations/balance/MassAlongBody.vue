@@ -27,7 +27,9 @@ const bars = computed(() =>
   <div class="along" :data-test="`along-${side}`">
     <h3>{{ name }}</h3>
     <template v-if="along">
-      <MassChart :bars="bars" :centre="along.centre" :about="side === 'trailer' ? along.about : null" />
+      <div class="chart">
+        <MassChart :bars="bars" :centre="along.centre" :about="side === 'trailer' ? along.about : null" />
+      </div>
       <dl>
         <dt>{{ t('app.balance.centre') }}</dt>
         <dd class="num">{{ t(`app.balance.from.${side}`, { x: written(along.centre, 2) }) }}</dd>
@@ -45,6 +47,10 @@ const bars = computed(() =>
 <style scoped>
 .along {
   margin-top: 8px;
+}
+/* The chart comes later: its room is kept. */
+.chart {
+  min-height: 205px;
 }
 dl {
   display: grid;

@@ -154,6 +154,12 @@ header :deep(svg) {
 .scroll {
   overflow-x: auto;
 }
+@media (width <= 720px) {
+  /* Chosen loadouts stand one under the other; their room is kept until they are measured. */
+  header .el-select :deep(.el-select__wrapper) {
+    min-height: 64px;
+  }
+}
 table {
   min-width: 60%;
   border-collapse: collapse;

@@ -68,6 +68,11 @@ const remove = () =>
 .choice {
   width: 220px;
 }
+@media (width <= 720px) {
+  .loadouts > :first-child {
+    flex: 1 1 100%;
+  }
+}
 .link {
   text-decoration: none;
 }

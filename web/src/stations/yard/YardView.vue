@@ -76,7 +76,7 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
       </el-button>
     </div>
     <h2 v-if="first" class="demos">{{ t('app.yard.demos') }}</h2>
-    <ul class="cards">
+    <ul v-if="demoIds" class="cards">
       <li v-for="one in rigs" :key="one.loads.view.rig.id">
         <RigCard :assessment="one" />
         <el-popconfirm

@@ -1,0 +1,51 @@
+/** Every view can be read where it stands, and stays where it was first seen: at both sizes, in both units. */
+import { expect, test, type Page } from '@playwright/test';
+import { cutOffWords } from './sight.ts';
+
+const rigs = ['tern-and-saltbush', 'bachstelze', 'redstart'];
+const stations = ['plates', 'load', 'balance', 'weigh', 'verdict', 'uprate', 'papers', 'compare', 'card', 'rules'];
+const views = ['/', '/start', '/words', ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`))];
+
+/** Adds up how far what is seen has moved by itself, as the browser reckons it. */
+const watchShifts = (page: Page) =>
+  page.addInitScript(() => {
+    const seen = globalThis as { shifted?: number };
+    seen.shifted = 0;
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries() as (PerformanceEntry & { value: number; hadRecentInput: boolean })[]) {
+        if (!entry.hadRecentInput) seen.shifted = (seen.shifted ?? 0) + entry.value;
+      }
+    }).observe({ type: 'layout-shift', buffered: true });
+  });
+
+for (const width of [1280, 390]) {
+  for (const unit of ['kg', 'lb']) {
+    test(`at ${width} px in ${unit} no word is cut off and nothing moves by itself`, async ({ page }) => {
+      test.setTimeout(180_000);
+      await page.setViewportSize({ width, height: width === 390 ? 844 : 800 });
+      await watchShifts(page);
+      await page.goto('/');
+      if (unit === 'lb') await page.getByRole('button', { name: 'Switch between kilograms and pounds' }).click();
+      const faults: unknown[] = [];
+      for (const view of views) {
+        await page.goto(view);
+        await expect(page.locator('#main')).not.toBeEmpty();
+        await page.waitForLoadState('networkidle');
+        const cut = await page.evaluate(cutOffWords);
+        const shifted = await page.evaluate(() => (globalThis as { shifted?: number }).shifted ?? 1);
+        if (cut.length > 0) faults.push({ view, cut });
+        if (shifted >= 0.02) faults.push({ view, shifted });
+      }
+      expect(faults).toEqual([]);
+    });
+  }
+}
+
+test('what is cut off is found', async ({ page }) => {
+  await page.goto('/words');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.getByRole('heading', { level: 1 }).evaluate((one) => {
+    one.style.cssText = 'width: 30px; overflow: hidden; white-space: nowrap';
+  });
+  expect((await page.evaluate(cutOffWords)).map(({ why }) => why)).toContain('box');
+});
