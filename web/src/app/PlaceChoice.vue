@@ -15,6 +15,7 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
 <template>
   <div class="place">
     <el-select
+      :persistent="false"
       :id="inputId"
       :model-value="place.country"
       :aria-label="label"
@@ -23,6 +24,7 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
       <el-option v-for="country in countries" :key="country" :value="country" :label="t(`app.country.${country}`)" />
     </el-select>
     <el-select
+      :persistent="false"
       v-if="place.country === 'AU'"
       class="state"
       :model-value="place.state ?? ''"

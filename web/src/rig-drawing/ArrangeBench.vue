@@ -73,7 +73,7 @@ const toggle = () => {
       <button type="button" class="quiet-button" :aria-pressed="arrange.arranging" @click="toggle">
         <Move :size="15" />{{ t(arrange.arranging ? 'app.arrange.done' : 'app.arrange.start') }}
       </button>
-      <el-dropdown trigger="click" @command="addPlace">
+      <el-dropdown :persistent="false" trigger="click" @command="addPlace">
         <button type="button" class="quiet-button"><Plus :size="15" />{{ t('app.arrange.add') }}</button>
         <template #dropdown>
           <el-dropdown-menu>
@@ -81,7 +81,7 @@ const toggle = () => {
           </el-dropdown-menu>
         </template>
       </el-dropdown>
-      <el-dropdown trigger="click" @command="takeSet">
+      <el-dropdown :persistent="false" trigger="click" @command="takeSet">
         <button type="button" class="quiet-button"><LayoutGrid :size="15" />{{ t('app.arrange.sets') }}</button>
         <template #dropdown>
           <el-dropdown-menu>

@@ -41,6 +41,7 @@ const set = (name: 'x' | 'length' | 'z' | 'height' | 'y' | 'width') => (value: n
       @change="(name) => change({ name })"
     />
     <el-select
+      :persistent="false"
       v-if="found.place"
       :model-value="found.place.kind"
       :aria-label="t('app.places.kind')"

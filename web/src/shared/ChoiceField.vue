@@ -18,6 +18,7 @@ const emit = defineEmits<{ change: [value: Value] }>();
 <template>
   <FieldFrame v-slot="{ id }" :label="label" :shape="shape">
     <el-select
+      :persistent="false"
       :id="id"
       :model-value="value ?? ''"
       :placeholder="placeholder"

@@ -48,7 +48,13 @@ const doubt = computed((): string => {
 
 <template>
   <li class="reading" data-test="reading">
-    <el-select class="way" :model-value="standOf(reading) ?? ''" :aria-label="t('app.slip.stood')" @change="standOn">
+    <el-select
+      :persistent="false"
+      class="way"
+      :model-value="standOf(reading) ?? ''"
+      :aria-label="t('app.slip.stood')"
+      @change="standOn"
+    >
       <el-option v-for="way in ways" :key="way.key" :value="way.key" :label="t(`way.${way.key}`)" />
     </el-select>
     <QuantityField

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia';
 import { ref } from 'vue';
 
 /** In which order things are listed. */
-export const shelfOrders = ['mass', 'name', 'place'] as const;
+export const shelfOrders = ['mass', 'name', 'place', 'body'] as const;
 export type ShelfOrder = (typeof shelfOrders)[number];
 
 /** What is looked at in the list of things: which lies open, in which order, and which are picked for one step. Not part of the document. */

@@ -78,6 +78,7 @@ const print = () => window.print();
   <section v-if="rig.view" class="compare" data-test="compare">
     <header class="no-print">
       <el-select
+        :persistent="false"
         :model-value="[...chosen]"
         multiple
         :multiple-limit="most"

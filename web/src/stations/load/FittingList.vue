@@ -60,7 +60,7 @@ const remove = (body: Body, fitting: Fitting) =>
   <div class="fittings" data-test="fittings">
     <div class="section-head">
       <h2>{{ t('app.fittings.title') }}</h2>
-      <el-dropdown trigger="click" @command="add">
+      <el-dropdown :persistent="false" trigger="click" @command="add">
         <button type="button" class="quiet-button"><Plus :size="15" />{{ t('app.fittings.add') }}</button>
         <template #dropdown>
           <el-dropdown-menu>
@@ -87,6 +87,7 @@ const remove = (body: Body, fitting: Fitting) =>
           <label>
             {{ t('app.fittings.emptyAt') }}
             <el-select
+              :persistent="false"
               :model-value="fitting.emptyAt"
               :aria-label="t('app.fittings.emptyAt')"
               @change="change(body, fitting, { emptyAt: $event })"
@@ -125,6 +126,7 @@ const remove = (body: Body, fitting: Fitting) =>
         </div>
       </details>
       <el-select
+        :persistent="false"
         :model-value="positionNow(view.loadout, body.id, fitting)"
         :aria-label="t('app.fittings.now', { name: fitting.name })"
         @change="stand(body, fitting, $event)"

@@ -11,8 +11,11 @@ import SaidWholes from './SaidWholes.vue';
 import PlaceList from './PlaceList.vue';
 import TankList from './TankList.vue';
 import ThingList from './ThingList.vue';
+import { useGrowing } from './useGrowing.ts';
 
 const rig = useRig();
+/** What is below the first screen is made once the station stands. */
+const below = useGrowing(() => 2, 1);
 const workspace = useWorkspace();
 </script>
 
@@ -23,13 +26,17 @@ const workspace = useWorkspace();
     <section>
       <CrewList v-if="rig.view.vehicle" :view="rig.view" />
       <TankList :view="rig.view" />
-      <FittingList :view="rig.view" />
-      <SaidWholes :view="rig.view" />
+      <template v-if="below > 1">
+        <FittingList :view="rig.view" />
+        <SaidWholes :view="rig.view" />
+      </template>
     </section>
     <section>
       <PayloadSummary />
-      <SpotProbe :view="rig.view" />
-      <PlaceList :view="rig.view" />
+      <template v-if="below > 1">
+        <SpotProbe :view="rig.view" />
+        <PlaceList :view="rig.view" />
+      </template>
     </section>
     <HandGuide />
   </div>

@@ -30,6 +30,7 @@ const remove = () =>
   <div class="loadouts" data-test="loadouts">
     <NameField :key="view.loadout.id" :name="view.loadout.name" :label="t('app.loadout.name')" @change="rename" />
     <el-select
+      :persistent="false"
       v-if="all.length > 1"
       class="choice"
       :model-value="view.loadout.id"

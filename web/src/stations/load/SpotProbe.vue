@@ -68,7 +68,12 @@ onBeforeUnmount(() => {
   <details class="probe" @toggle="open = ($event.target as HTMLDetailsElement).open">
     <summary>{{ t('app.probe.title') }}</summary>
     <div class="where">
-      <el-select :model-value="placed?.body.id ?? ''" :aria-label="t('app.probe.body')" @change="chosen = $event">
+      <el-select
+        :persistent="false"
+        :model-value="placed?.body.id ?? ''"
+        :aria-label="t('app.probe.body')"
+        @change="chosen = $event"
+      >
         <el-option v-for="{ body } in bodies" :key="body.id" :value="body.id" :label="body.name" />
       </el-select>
       <QuantityField
@@ -80,6 +85,7 @@ onBeforeUnmount(() => {
       />
     </div>
     <el-slider
+      :persistent="false"
       :model-value="at"
       :min="reach[0]"
       :max="reach[1]"

@@ -105,6 +105,7 @@ const take = () => {
             <tr>
               <th v-for="(column, at) in columns" :key="at" scope="col">
                 <el-select
+                  :persistent="false"
                   :model-value="column"
                   size="small"
                   :aria-label="t('app.table.column', { number: at + 1 })"

@@ -11,7 +11,7 @@ import {
 } from '@wagonomos/core';
 import { addPart, changePart, removePart, setTankLevel } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
-import { computed } from 'vue';
+import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { written } from '../../shared/useSpeech.ts';
@@ -32,6 +32,8 @@ const kinds: Readonly<Record<Body['kind'], readonly TankKind[]>> = {
   trailer: ['fresh', 'grey', 'black', 'gas'],
   camper: ['fresh', 'grey', 'black', 'gas'],
 };
+/** What is folded away is not made. */
+const unfolded = reactive<Record<string, boolean>>({});
 const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
 const level = (body: Body, tank: Tank) => tankLevel(props.view.loadout, body.id, tank.id);
 const holds = (body: Body, tank: Tank): string => {
@@ -68,7 +70,7 @@ const remove = (body: Body, tank: Tank) =>
     <template v-for="body in bodies" :key="body.id">
       <div class="section-head">
         <h2>{{ t('app.tanks.title', { body: body.name }) }}</h2>
-        <el-dropdown trigger="click" @command="(kind: TankKind) => add(body, kind)">
+        <el-dropdown :persistent="false" trigger="click" @command="(kind: TankKind) => add(body, kind)">
           <button type="button" class="quiet-button"><Plus :size="15" />{{ t('app.tanks.add') }}</button>
           <template #dropdown>
             <el-dropdown-menu>
@@ -80,11 +82,17 @@ const remove = (body: Body, tank: Tank) =>
         </el-dropdown>
       </div>
       <div v-for="tank in body.tanks" :key="tank.id" class="tank">
-        <details>
+        <details @toggle="unfolded[tank.id] = ($event.target as HTMLDetailsElement).open">
           <summary :title="t('app.tanks.measures')">{{ tank.name }}</summary>
-          <TankMeasures :tank="tank" @change="(patch) => change(body, tank, patch)" @remove="remove(body, tank)" />
+          <TankMeasures
+            v-if="unfolded[tank.id]"
+            :tank="tank"
+            @change="(patch) => change(body, tank, patch)"
+            @remove="remove(body, tank)"
+          />
         </details>
         <el-slider
+          :persistent="false"
           :class="tank.kind"
           :model-value="Math.round(level(body, tank) * 100)"
           :step="5"

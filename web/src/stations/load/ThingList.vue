@@ -20,7 +20,7 @@ import QuickLine from './QuickLine.vue';
 import ThingShelf from './ThingShelf.vue';
 import PlaceSelect from './PlaceSelect.vue';
 import { thingsElsewhere, thingsFor, type ShelfRow } from './ownThings.ts';
-import { choiceOf, placeGroups } from './placeChoices.ts';
+import { choiceOf, placeGroups, type PlaceGroup } from './placeChoices.ts';
 
 /** Everything owned: on board first, heaviest first, then what stays at home. */
 const props = defineProps<{ view: RigView }>();
@@ -33,7 +33,11 @@ const name = useDraft(() => `new thing ${props.view.rig.id}`);
 const mass = ref<number>();
 const where = ref('');
 const filter = ref('');
-const groups = computed(() => placeGroups(props.view));
+/** As long as no place is another, the same: whoever asks for it is not asked again at every edit. */
+const groups = computed<readonly PlaceGroup[]>((before) => {
+  const now = placeGroups(props.view);
+  return before && JSON.stringify(before) === JSON.stringify(now) ? before : now;
+});
 
 const onBoard = computed(() => new Map(props.view.loadout.placements.map((one) => [one.thing, one])));
 const elsewhere = computed(() => thingsElsewhere(props.view, workspace.document));
@@ -52,10 +56,12 @@ const rows = computed(() => {
     ),
   );
   const place = ({ placement }: ShelfRow) => (placement && places.get(`${placement.body}/${placement.place}`)) ?? '';
+  const body = ({ placement }: ShelfRow) => groups.value.find((one) => one.body === placement?.body)?.label ?? '';
   const sorts = {
     mass: (a: ShelfRow, b: ShelfRow) => total(b) - total(a),
     name: (a: ShelfRow, b: ShelfRow) => a.thing.name.localeCompare(b.thing.name),
     place: (a: ShelfRow, b: ShelfRow) => place(a).localeCompare(place(b)) || total(b) - total(a),
+    body: (a: ShelfRow, b: ShelfRow) => body(a).localeCompare(body(b)) || total(b) - total(a),
   };
   const heaviest = (list: ShelfRow[]) => {
     const stays = (row: ShelfRow) => stood.get(row.thing.id) ?? Infinity;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { displayMass, type Placement, type RigView, type Thing } from '@wagonomos/core';
+import { displayMass, type Placement, type Thing } from '@wagonomos/core';
 import { changeThing, placeThing, removeThing } from '@wagonomos/core/edits';
-import { GripVertical, SlidersHorizontal, Trash2 } from '@lucide/vue';
-import { computed, nextTick, onBeforeUnmount, ref } from 'vue';
+import { ChevronRight, Trash2 } from '@lucide/vue';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -14,7 +14,9 @@ import { useSettings } from '../../stores/settings.ts';
 import { useShelf } from '../../stores/shelf.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceSelect from './PlaceSelect.vue';
+import RestCell from './RestCell.vue';
 import { choiceOf, type PlaceGroup } from './placeChoices.ts';
+import { useLiveRow } from './useLiveRow.ts';
 
 /**
  * One thing: what it is, how heavy, how many, and where. It is read as text; what is touched becomes a field, since a list of
@@ -23,7 +25,8 @@ import { choiceOf, type PlaceGroup } from './placeChoices.ts';
 const props = defineProps<{
   thing: Thing;
   placement: Placement | undefined;
-  view: RigView;
+  /** The loadout it is placed in. */
+  loadout: string;
   groups: readonly PlaceGroup[];
 }>();
 const { t } = useI18n();
@@ -49,15 +52,13 @@ const move = (to: string) => {
   const target = choiceOf(props.groups, to);
   const count = props.placement?.count ?? 1;
   const spot = target ? { body: target.body, place: target.place, count } : null;
-  workspace.edit('app.edit.move', (document) => placeThing(document, props.view.loadout.id, props.thing.id, spot));
+  workspace.edit('app.edit.move', (document) => placeThing(document, props.loadout, props.thing.id, spot));
 };
 const setCount = (count: number | undefined) => {
   const { placement } = props;
   if (!placement || !count) return;
   const { thing, ...spot } = placement;
-  workspace.edit('app.edit.count', (document) =>
-    placeThing(document, props.view.loadout.id, thing, { ...spot, count }),
-  );
+  workspace.edit('app.edit.count', (document) => placeThing(document, props.loadout, thing, { ...spot, count }));
 };
 /** Asked here, so that only the row that was picked up changes, not every row. */
 const held = computed(() => hand.held?.thing === props.thing.id);
@@ -71,44 +72,16 @@ const kg = computed(
 );
 const label = (what: 'massOf' | 'countOf' | 'placeOf') => t(`app.load.${what}`, { name: props.thing.name });
 
-/** The row's fields are there: something in it was touched, or a figure in it still has to be mended. */
-const live = ref(useDrafts().read(onlyFieldKey(label('massOf'))) !== undefined);
-const row = ref<HTMLElement>();
-const touch = async (cell: Cell) => {
-  live.value = true;
-  shelf.live = props.thing.id;
-  await nextTick();
-  const field = row.value?.querySelector<HTMLElement>(`[data-cell="${cell}"]`);
-  if (cell === 'place') field?.querySelector<HTMLElement>('.el-select__wrapper')?.click();
-  const input = field?.matches('input') ? field : field?.querySelector<HTMLElement>('input');
-  input?.focus();
-  if (input instanceof HTMLInputElement && cell !== 'place') input.select();
-};
-type Cell = 'name' | 'count' | 'mass' | 'place';
-const rest = () =>
-  setTimeout(() => {
-    const { value: of } = row;
-    const busy =
-      of?.contains(document.activeElement) || of?.querySelector('[aria-invalid="true"], [aria-expanded="true"]');
-    if (!of || busy) return;
-    live.value = false;
-    leave();
-  });
-const leave = () => {
-  if (shelf.live === props.thing.id) shelf.live = null;
-};
-// A row that goes while it is written in would keep the whole list in its order.
-onBeforeUnmount(leave);
-/** As in a table: up and down stay in their column. */
-const along = (event: KeyboardEvent) => {
-  const by =
-    event.key === 'ArrowDown' ? 'nextElementSibling' : event.key === 'ArrowUp' ? 'previousElementSibling' : null;
-  const { dataset } = event.target as HTMLElement;
-  const next = by && row.value?.[by]?.querySelector<HTMLElement>(`[data-cell="${dataset['cell'] ?? ''}"]`);
-  if (!next) return;
-  event.preventDefault();
-  next.focus();
-};
+/** Fields are there at once where a figure still has to be mended. */
+const { row, live, touch, rest, along } = useLiveRow({
+  starts: useDrafts().read(onlyFieldKey(label('massOf'))) !== undefined,
+  touched: () => {
+    shelf.live = props.thing.id;
+  },
+  left: () => {
+    if (shelf.live === props.thing.id) shelf.live = null;
+  },
+});
 const picked = computed({
   get: () => shelf.picked.has(props.thing.id),
   set: (on) => shelf.pick(props.thing.id, on),
@@ -140,9 +113,7 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
       :aria-label="t('app.hand.pickUp', { name: thing.name })"
       @keydown.enter.prevent="hand.pickUp(thing.id, 'keys')"
       @keydown.space.prevent="hand.pickUp(thing.id, 'keys')"
-    >
-      <GripVertical :size="15" />
-    </button>
+    ></button>
     <template v-if="live">
       <NameField class="called" data-cell="name" :name="thing.name" :label="t('app.load.thingName')" @change="rename" />
       <el-input-number
@@ -179,44 +150,30 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
       />
     </template>
     <template v-else>
-      <button
-        type="button"
-        class="cell called"
-        data-cell="name"
-        :aria-label="t('app.load.nameCell', { name: thing.name })"
-        @click="touch('name')"
-      >
-        {{ thing.name }}
-      </button>
-      <button
+      <RestCell
+        class="called"
+        cell="name"
+        :text="thing.name"
+        :label="t('app.load.nameCell', { name: thing.name })"
+        @touch="touch"
+      />
+      <RestCell
         v-if="placement"
-        type="button"
-        class="cell count num"
-        data-cell="count"
-        :aria-label="`${label('countOf')}: ${placement.count}`"
-        @click="touch('count')"
-      >
-        {{ t('app.load.times', { count: placement.count }) }}
-      </button>
+        class="count"
+        cell="count"
+        :text="t('app.load.times', { count: placement.count })"
+        :label="`${label('countOf')}: ${placement.count}`"
+        @touch="touch"
+      />
       <span v-else />
-      <button
-        type="button"
-        class="cell mass num"
-        data-cell="mass"
-        :aria-label="`${label('massOf')}: ${kg}`"
-        @click="touch('mass')"
-      >
-        {{ kg }}
-      </button>
-      <button
-        type="button"
-        class="cell where"
-        data-cell="place"
-        :aria-label="`${label('placeOf')}: ${placeName}`"
-        @click="touch('place')"
-      >
-        {{ placeName }}
-      </button>
+      <RestCell figure class="mass" cell="mass" :text="kg" :label="`${label('massOf')}: ${kg}`" @touch="touch" />
+      <RestCell
+        class="where"
+        cell="place"
+        :text="placeName"
+        :label="`${label('placeOf')}: ${placeName}`"
+        @touch="touch"
+      />
     </template>
     <button
       type="button"
@@ -226,9 +183,10 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
       :title="t('app.thing.open', { name: thing.name })"
       @click="shelf.opened = thing.id"
     >
-      <SlidersHorizontal :size="15" />
+      <ChevronRight :size="15" />
     </button>
     <button
+      v-if="live"
       type="button"
       class="icon-button small bin"
       :aria-label="t('app.load.removeThing', { name: thing.name })"
@@ -262,28 +220,17 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
   cursor: grab;
   touch-action: none;
 }
+/* Six dots to grip it by: drawn, since there is one for every thing. */
+.grip::before {
+  width: 8px;
+  height: 14px;
+  background: radial-gradient(circle, currentColor 1.2px, transparent 1.6px) 0 0 / 4px 5px;
+  content: '';
+}
 .told {
   color: var(--pen);
 }
 .held {
-  background: var(--field);
-}
-.cell {
-  min-height: 30px;
-  padding: 2px 4px;
-  border: 1px solid transparent;
-  border-radius: 2px;
-  background: none;
-  color: var(--ink);
-  font: inherit;
-  font-size: 15px;
-  line-height: 18px;
-  text-align: left;
-  overflow-wrap: anywhere;
-  cursor: text;
-}
-.cell:hover {
-  border-color: var(--line);
   background: var(--field);
 }
 .called {
@@ -292,15 +239,10 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 .home .called {
   color: var(--soft);
 }
-.count.cell {
+button.count {
   color: var(--soft);
 }
-.mass.cell {
-  font: 600 16px/20px var(--figures);
-  text-align: right;
-  white-space: nowrap;
-}
-.where.cell {
+button.where {
   cursor: pointer;
 }
 .live .count {
@@ -314,19 +256,17 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
     grid-template-columns: 30px minmax(0, 1fr) auto auto 34px;
     gap: 0 4px;
   }
-  .grip,
-  .cell {
+  .grip {
     min-height: 44px;
   }
-  .where.cell {
+  button.where {
     max-width: 96px;
     color: var(--soft);
     font-size: 13px;
     line-height: 16px;
     text-align: right;
   }
-  .count.cell,
-  .thing:not(.live) .bin {
+  button.count {
     display: none;
   }
   .thing:not(.live) > span {

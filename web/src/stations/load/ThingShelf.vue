@@ -5,6 +5,7 @@ import { computed, toRef } from 'vue';
 import ThingRow from './ThingRow.vue';
 import type { ShelfRow } from './ownThings.ts';
 import type { PlaceGroup } from './placeChoices.ts';
+import { useGrowing } from './useGrowing.ts';
 
 /** Things one below the other. A long list makes only the rows in sight, in a window of its own. */
 const props = defineProps<{ rows: readonly ShelfRow[]; view: RigView; groups: readonly PlaceGroup[] }>();
@@ -16,6 +17,8 @@ const { list, containerProps, wrapperProps } = useVirtualList(toRef(props, 'rows
   itemHeight: () => height.value,
   overscan: 6,
 });
+/** A short one begins with what is in sight. */
+const made = useGrowing(() => (long.value ? 0 : props.rows.length), 10);
 </script>
 
 <template>
@@ -27,20 +30,21 @@ const { list, containerProps, wrapperProps } = useVirtualList(toRef(props, 'rows
         :style="{ height: `${height}px` }"
         :thing="data.thing"
         :placement="data.placement"
-        :view="view"
+        :loadout="view.loadout.id"
         :groups="groups"
       />
     </div>
   </div>
   <template v-else>
     <ThingRow
-      v-for="row in rows"
+      v-for="row in rows.slice(0, made)"
       :key="row.thing.id"
       :thing="row.thing"
       :placement="row.placement"
-      :view="view"
+      :loadout="view.loadout.id"
       :groups="groups"
     />
+    <div v-if="made < rows.length" :style="{ height: `${height * (rows.length - made)}px` }" />
   </template>
 </template>
 

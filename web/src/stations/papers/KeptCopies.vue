@@ -89,6 +89,7 @@ const restore = async () => {
             <Download :size="15" />{{ t('app.copies.take') }}
           </button>
           <el-popconfirm
+            :persistent="false"
             :title="t('app.copies.throwAsk')"
             :confirm-button-text="t('app.copies.throw')"
             :cancel-button-text="t('app.cancel')"

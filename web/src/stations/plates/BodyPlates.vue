@@ -40,7 +40,7 @@ const setBerths = (berths: number | undefined) =>
   <section :aria-label="body.name">
     <div class="section-head">
       <NameField :name="body.name" :label="t('app.plates.bodyName')" @change="rename" />
-      <el-dropdown trigger="click" max-height="420px" @command="add">
+      <el-dropdown :persistent="false" trigger="click" max-height="420px" @command="add">
         <button type="button" class="quiet-button">{{ t('app.plates.add') }}</button>
         <template #dropdown>
           <el-dropdown-menu>

@@ -64,6 +64,7 @@ const remove = (at: number) => save(all.value.filter((_, index) => index !== at)
         @change="(text) => change(index, { text })"
       />
       <el-select
+        :persistent="false"
         :model-value="one.met"
         size="small"
         :aria-label="t('app.condition.metOf', { label })"

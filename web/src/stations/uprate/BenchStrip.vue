@@ -56,6 +56,7 @@ const sum = computed(() => {
       </ul>
       <div class="try no-print">
         <el-select
+          :persistent="false"
           v-if="view.vehicle && view.trailer"
           :model-value="triedOf"
           :aria-label="t('app.uprate.tryOn')"

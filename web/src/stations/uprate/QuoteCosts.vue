@@ -24,6 +24,7 @@ const add = () => {
     <legend>{{ t('app.uprate.costLines') }}</legend>
     <div v-for="(line, at) in quote.costs" :key="at" class="fields">
       <el-select
+        :persistent="false"
         :model-value="line.kind"
         :aria-label="t('app.quote.costKind', { number: at + 1 })"
         @change="(kind: Line['kind']) => set(at, { kind })"

@@ -40,6 +40,7 @@ const add = () => emit('change', [...props.quote.limits, { limit: names.value[0]
     <legend>{{ t('app.uprate.changesLimits') }}</legend>
     <div v-for="(line, at) in quote.limits" :key="at" class="fields">
       <el-select
+        :persistent="false"
         :model-value="line.limit"
         :aria-label="t('app.quote.limit', { number: at + 1 })"
         @change="(limit: LimitName) => set(at, { ...line, limit })"
@@ -47,6 +48,7 @@ const add = () => emit('change', [...props.quote.limits, { limit: names.value[0]
         <el-option v-for="name in names" :key="name" :value="name" :label="limitWord(name)" />
       </el-select>
       <el-select
+        :persistent="false"
         :model-value="how(line)"
         :aria-label="t('app.quote.how', { number: at + 1 })"
         @change="(way: 'to' | 'by' | 'less') => set(at, written(line, way, amount(line)))"
@@ -63,6 +65,7 @@ const add = () => emit('change', [...props.quote.limits, { limit: names.value[0]
         @change="(value) => set(at, written(line, how(line), value ?? 0))"
       />
       <el-select
+        :persistent="false"
         :model-value="line.part ?? ''"
         :aria-label="t('app.quote.part', { number: at + 1 })"
         :placeholder="t('app.quote.bodyPlate')"

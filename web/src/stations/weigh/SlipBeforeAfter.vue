@@ -37,6 +37,7 @@ const label = ({ name, date }: Ticket) => t('app.card.slip', { slip: name, day: 
     <h2>{{ t('app.history.beforeAfter') }}</h2>
     <div class="pick no-print">
       <el-select
+        :persistent="false"
         :model-value="before?.id ?? ''"
         :aria-label="t('app.history.before')"
         @change="(id: string) => (chosen = { ...chosen, before: id })"
@@ -45,6 +46,7 @@ const label = ({ name, date }: Ticket) => t('app.card.slip', { slip: name, day: 
       </el-select>
       <span>{{ t('app.history.to') }}</span>
       <el-select
+        :persistent="false"
         :model-value="after?.id ?? ''"
         :aria-label="t('app.history.after')"
         @change="(id: string) => (chosen = { ...chosen, after: id })"

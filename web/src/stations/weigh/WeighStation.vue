@@ -89,6 +89,7 @@ const blank = () => {
           </button>
         </div>
         <el-select
+          :persistent="false"
           v-if="slips.length > 1"
           class="no-print"
           :model-value="slip?.id ?? ''"

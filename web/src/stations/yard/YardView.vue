@@ -80,6 +80,7 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
       <li v-for="one in rigs" :key="one.loads.view.rig.id">
         <RigCard :assessment="one" />
         <el-popconfirm
+          :persistent="false"
           v-if="!workspace.follows"
           :title="t('app.yard.removeAsk')"
           :confirm-button-text="t('app.yard.remove')"
