@@ -100,6 +100,51 @@ test('the verdict says first what is over, then what is open with where it is fo
   await expect(page.getByText('? of ?')).toHaveCount(0);
 });
 
+test('up and down go through a list, and the keys tell themselves', async ({ page }) => {
+  await page.goto(`${wagon}/verdict`);
+  const fine = page.getByTestId('fine').getByRole('button');
+  await fine.nth(0).focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(fine.nth(1)).toBeFocused();
+  await page.keyboard.press('ArrowUp');
+  await expect(fine.nth(0)).toBeFocused();
+  await page.keyboard.press('?');
+  const help = page.getByRole('dialog', { name: 'Keys' });
+  await expect(help).toContainText('To the row above or below');
+  await help.getByRole('link', { name: 'Round in five steps' }).click();
+  await expect(page).toHaveURL(/load\?tour/);
+});
+
+test('round in five steps, and out of it at any of them with nothing changed', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Round in five steps' }).click();
+  const step = page.locator('.el-tour__content');
+  for (const title of ['the answer', 'the rig', 'what to do now', 'the way']) {
+    await expect(step).toContainText(title);
+    await step.getByRole('button', { name: 'Next', exact: true }).click();
+  }
+  await expect(step).toContainText('where you write');
+  await expect(step).toBeInViewport({ ratio: 1 });
+  await page.keyboard.press('Escape');
+  await expect(step).toHaveCount(0);
+  await expect(page).toHaveURL(/load$/);
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
+});
+
+test('who sits where is read and written as the things are', async ({ page }) => {
+  await page.goto(`${wagon}/load`);
+  const crew = page.getByTestId('member');
+  await expect(crew.filter({ hasText: 'Dog' })).toContainText('24 kg');
+  await thingCell(page, 'Mass of Marlo').focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(thingCell(page, 'Mass of Odile')).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.type('169');
+  await page.keyboard.press('Enter');
+  // 100 kg more between the axles: the total has 66 kg left, and is over by 34.
+  await expect(page.getByTestId('total-vehicle.max')).toContainText('34 over');
+});
+
 test.describe('a visitor from Germany', () => {
   test.use({ locale: 'de-DE' });
   test('finds the way to a rig of his own first, then an invented one of his country', async ({ page }) => {

@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { choose, fill, seriousFaults, sentence, takeOption, van, wagon } from './support.ts';
+import { choose, fill, seriousFaults, sentence, van, wagon } from './support.ts';
 
 async function newRig(
   page: Page,
@@ -19,8 +19,9 @@ async function newRig(
 }
 const plate = (scope: Page | Locator, name: string) => scope.getByRole('article', { name, exact: true });
 async function addPlate(scope: Locator, name: string): Promise<void> {
-  await scope.getByRole('button', { name: 'Add a plate' }).click();
-  await takeOption(scope.page().getByRole('menuitem', { name, exact: true }));
+  await scope.getByRole('group', { name: 'In your hand:' }).getByRole('button', { name, exact: true }).click();
+  // It stands first, and its first figure waits to be typed.
+  await expect(plate(scope, name).getByRole('textbox').first()).toBeFocused();
 }
 
 test('a buyer finds the part of a second-hand trailer that cannot bear its plate', async ({ page }) => {
@@ -226,4 +227,19 @@ test('a photograph stays with its plate', async ({ page }) => {
     .setInputFiles({ name: 'no.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
   await expect(card.getByRole('alert')).toContainText('no picture this browser can read');
   await expect(card.getByTestId('photo')).toBeVisible();
+});
+
+test('the plate in hand comes first; what can wait is apart and closed', async ({ page }) => {
+  await page.goto(`${wagon}/plates`);
+  const body = page.getByRole('region', { name: 'Tern wagon' });
+  await expect(body.getByRole('article').first()).toHaveAccessibleName('vehicle plate');
+  await body.getByRole('button', { name: 'tow-bar plate: 2 figures' }).press('Enter');
+  await expect(body.getByRole('article').first()).toHaveAccessibleName('tow-bar plate');
+  await expect(plate(body, 'tow-bar plate').getByLabel('braked towing capacity', { exact: true })).toBeFocused();
+  await expect(body.getByLabel('Body width', { exact: true })).toBeHidden();
+  await body.getByText('Further measures (4 of 4)').click();
+  await expect(body.getByLabel('Body width', { exact: true })).toBeVisible();
+  // The condition of a figure is one quiet button beside it.
+  await expect(page.getByText('only if …')).toHaveCount(0);
+  expect(await seriousFaults(page)).toEqual([]);
 });

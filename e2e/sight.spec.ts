@@ -1,6 +1,6 @@
-/** Every view can be read where it stands, and stays where it was first seen: at both sizes, in both units. */
+/** Every view can be read where it stands, stays where it was first seen, and is large enough for a thumb: at both sizes, in both units. */
 import { expect, test, type Page } from '@playwright/test';
-import { cutOffWords } from './sight.ts';
+import { cutOffWords, smallTargets } from './sight.ts';
 
 const rigs = ['tern-and-saltbush', 'bachstelze', 'redstart'];
 const stations = ['plates', 'load', 'balance', 'weigh', 'verdict', 'uprate', 'papers', 'compare', 'card', 'rules'];
@@ -34,6 +34,8 @@ for (const width of [1280, 390]) {
         const cut = await page.evaluate(cutOffWords);
         const shifted = await page.evaluate(() => (globalThis as { shifted?: number }).shifted ?? 1);
         if (cut.length > 0) faults.push({ view, cut });
+        const small = width === 390 && unit === 'kg' ? await page.evaluate(smallTargets) : [];
+        if (small.length > 0) faults.push({ view, small });
         if (shifted >= 0.02) faults.push({ view, shifted });
       }
       expect(faults).toEqual([]);

@@ -48,3 +48,33 @@ export function cutOffWords(): CutOff[] {
   }
   return found;
 }
+
+/** Something to be pressed that a thumb would miss. */
+export interface SmallTarget {
+  readonly kind: string;
+  readonly text: string;
+  readonly width: number;
+  readonly height: number;
+}
+
+/**
+ * Runs in the page. What can be pressed and is lower than 44 px; words and figures within a sentence, the drawing and charts are
+ * left out, since their size is that of what they stand in.
+ */
+export function smallTargets(): SmallTarget[] {
+  const least = 44 - 0.5;
+  const pressed =
+    'button, a[href], summary, input, [role=button], [role=slider], [role=combobox], .el-checkbox, .el-radio';
+  return [...document.querySelectorAll<HTMLElement>(pressed)].flatMap((one) => {
+    if (!one.checkVisibility({ opacityProperty: true, visibilityProperty: true }) || one.closest('svg, .sr-only'))
+      return [];
+    // A field is as large as the box around it, a tick as its label.
+    const box = one.closest('.el-select__wrapper, .el-input__wrapper, .el-checkbox, .el-radio, label') ?? one;
+    const { width, height } = box.getBoundingClientRect();
+    if (width === 0 || height >= least || getComputedStyle(one).display === 'inline') return [];
+    if (one.matches('.number, .skip') || one.closest('.apexcharts-canvas')) return [];
+    const kind = `${one.tagName.toLowerCase()}.${[...box.classList].join('.')}`;
+    const text = (one.textContent || one.getAttribute('aria-label') || '').trim().slice(0, 50);
+    return [{ kind, text, width: Math.round(width), height: Math.round(height) }];
+  });
+}

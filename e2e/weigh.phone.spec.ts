@@ -12,6 +12,18 @@ test('from what one wants to know to the steps, and what is beyond the scales at
   const steps = page.getByTestId('weigh-step');
   await expect(steps).toHaveCount(4);
   await expect(steps.first()).toContainText('coupled');
+  // One of three ready aims: the plan finds only the rear axle over, and one reading tells.
+  await page.getByTestId('aim-doubt').tap();
+  await expect(page.getByTestId('aim-doubt')).toContainText('rear axle');
+  await expect(steps).toHaveCount(1);
+  await expect(steps.first()).toContainText('settles rear axle');
+  // Loads one by one, from what was chosen.
+  await page.getByText('Loads chosen one by one').tap();
+  await page.getByTestId('weigh-plan').locator('label', { hasText: 'tow ball mass' }).tap();
+  await expect(page.getByTestId('aim-doubt')).toHaveAttribute('aria-pressed', 'false');
+  await expect(steps).not.toHaveCount(1);
+  await page.getByTestId('aim-all').tap();
+  await expect(steps).toHaveCount(4);
   await page.getByText('the trailer may be uncoupled there').tap();
   await expect(page.getByRole('status')).toContainText('tow ball mass');
   await page.getByText('the trailer may be uncoupled there').tap();

@@ -24,4 +24,5 @@ export { unlistedOn, type UnlistedOn } from '../weighing/unlisted.ts';
 export { verdictFrom, bestBasis, type BasedVerdict, type VerdictBasis } from '../weighing/verdictFrom.ts';
 export { byDay } from '../weighing/viewThen.ts';
 export { isLopsided, weighedSides } from '../weighing/weighedSides.ts';
+export { weighable, weighingAims, type WeighingAim } from '../weighing/weighingAims.ts';
 export { scaleKinds, weighingPlan, type ScaleKind, type WeighingStep } from '../weighing/weighingPlan.ts';

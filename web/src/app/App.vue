@@ -11,6 +11,7 @@ import AppHeader from './AppHeader.vue';
 import FaultScreen from './FaultScreen.vue';
 import NoticeBar from './NoticeBar.vue';
 import RefusedEdit from './RefusedEdit.vue';
+import { useListArrows } from './listArrows.ts';
 import { useShortcuts } from './shortcuts.ts';
 import ShortcutHelp from './ShortcutHelp.vue';
 
@@ -31,6 +32,7 @@ watch(
   },
 );
 const { helpOpen } = useShortcuts();
+useListArrows();
 /** Nothing stands before everything has its place: what comes later would push away what is already read. */
 const ready = computed(() => workspace.document !== null && route.name !== undefined);
 

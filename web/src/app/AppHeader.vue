@@ -124,8 +124,7 @@ const labelled = (key: 'undo' | 'redo', what: string | undefined) =>
 }
 .chip {
   flex: none;
-  min-height: 28px;
-  padding: 2px 10px;
+  padding: 4px 10px;
   border: 1.5px solid var(--ink);
   border-radius: 3px;
   background: none;
@@ -154,7 +153,13 @@ const labelled = (key: 'undo' | 'redo', what: string | undefined) =>
     flex-wrap: wrap;
     padding: 4px 10px;
   }
+  .wordmark,
+  .rig {
+    min-height: 44px;
+    align-items: center;
+  }
   .wordmark {
+    display: flex;
     margin-right: 4px;
     font-size: 19px;
   }

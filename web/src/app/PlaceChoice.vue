@@ -15,8 +15,8 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
 <template>
   <div class="place">
     <el-select
-      :persistent="false"
       :id="inputId"
+      :persistent="false"
       :model-value="place.country"
       :aria-label="label"
       @change="(country: Country) => emit('change', { country })"
@@ -24,8 +24,8 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
       <el-option v-for="country in countries" :key="country" :value="country" :label="t(`app.country.${country}`)" />
     </el-select>
     <el-select
-      :persistent="false"
       v-if="place.country === 'AU'"
+      :persistent="false"
       class="state"
       :model-value="place.state ?? ''"
       :aria-label="t('app.situation.stateOf', { of: label })"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { watch } from 'vue';
+import { defineAsyncComponent, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
 import RigStage from './RigStage.vue';
 import RouteLine from './RouteLine.vue';
 
+const RigTour = defineAsyncComponent(() => import('./RigTour.vue'));
 const { t } = useI18n();
 const rig = useRig();
 const route = useRoute();
@@ -26,6 +27,7 @@ watch(
     <RouteLine />
     <RigStage v-if="route.meta.stage !== 'none'" :plain="route.meta.stage === 'sentence'" />
     <RouterView />
+    <RigTour v-if="'tour' in route.query" />
   </template>
   <p v-else class="gone">
     {{ t('app.noSuchRig') }} <RouterLink to="/">{{ t('app.toYard') }}</RouterLink>

@@ -203,11 +203,15 @@ const showPlace = (body: string, place: string) =>
 }
 @media (width <= 720px) {
   .row {
-    padding: 4px 14px 44px;
+    padding: 4px 14px 0;
   }
   .fold {
-    right: 6px;
+    position: static;
+    justify-content: flex-end;
+    width: 100%;
     min-height: 44px;
+    padding: 1px 14px;
+    background: none;
   }
   .head {
     display: block;

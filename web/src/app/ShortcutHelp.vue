@@ -1,9 +1,20 @@
 <script setup lang="ts">
+import { Signpost } from '@lucide/vue';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRig } from '../stores/rig.ts';
 import { posts } from './stations.ts';
 
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
+const rig = useRig();
+const inLists = [
+  { keys: ['↑', '↓'], says: 'rows' },
+  { keys: ['Enter'], says: 'enter' },
+  { keys: ['Space'], says: 'carry' },
+  { keys: ['Esc'], says: 'escape' },
+] as const;
+const tour = computed(() => ({ name: 'load', params: { rig: rig.rigId }, query: { tour: '' } }));
 </script>
 
 <template>
@@ -23,10 +34,22 @@ const { t } = useI18n();
       <dd>{{ t('app.undo') }}</dd>
       <dt><kbd>Ctrl</kbd> <kbd>Y</kbd></dt>
       <dd>{{ t('app.redo') }}</dd>
+      <template v-for="one in inLists" :key="one.says">
+        <dt>
+          <template v-for="key in one.keys" :key="key">
+            <kbd>{{ key }}</kbd>
+            {{ ' ' }}
+          </template>
+        </dt>
+        <dd>{{ t(`app.help.${one.says}`) }}</dd>
+      </template>
       <dt><kbd>?</kbd></dt>
       <dd>{{ t('app.keys') }}</dd>
     </dl>
     <p class="soft">{{ t('app.fieldHelp') }}</p>
+    <RouterLink v-if="rig.rigId" class="quiet-button" :to="tour" @click="open = false">
+      <Signpost :size="16" />{{ t('app.tour.begin') }}
+    </RouterLink>
   </el-dialog>
 </template>
 
@@ -36,6 +59,10 @@ const { t } = useI18n();
   grid-template-columns: 110px 1fr;
   gap: 5px 12px;
   margin: 0 0 12px;
+}
+a {
+  margin-top: 10px;
+  text-decoration: none;
 }
 dd {
   margin: 0;

@@ -41,8 +41,8 @@ const set = (name: 'x' | 'length' | 'z' | 'height' | 'y' | 'width') => (value: n
       @change="(name) => change({ name })"
     />
     <el-select
-      :persistent="false"
       v-if="found.place"
+      :persistent="false"
       :model-value="found.place.kind"
       :aria-label="t('app.places.kind')"
       @change="change({ kind: $event })"

@@ -18,8 +18,8 @@ const emit = defineEmits<{ change: [value: Value] }>();
 <template>
   <FieldFrame v-slot="{ id }" :label="label" :shape="shape">
     <el-select
-      :persistent="false"
       :id="id"
+      :persistent="false"
       :model-value="value ?? ''"
       :placeholder="placeholder"
       :aria-label="label"

@@ -78,6 +78,11 @@ const finish = () => {
   outline: 0;
   background: var(--field);
 }
+@media (width <= 720px) {
+  .name {
+    min-height: 44px;
+  }
+}
 .name.bad {
   border-color: var(--over);
 }

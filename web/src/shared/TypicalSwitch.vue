@@ -43,7 +43,7 @@ p {
 }
 .typical :deep(.el-checkbox) {
   height: auto;
-  min-height: 32px;
+  padding-block: 6px;
   white-space: normal;
 }
 </style>

@@ -2,6 +2,12 @@ import { mergeWorkspaces, readParsed } from '@wagonomos/core/files';
 import { emptyWorkspace, type Workspace } from '@wagonomos/core';
 import { shallowRef, type ShallowRef } from 'vue';
 
+const fetchFiles = () => import('./demoFiles.ts');
+/** Asked for with the app itself: every yard has to know what of it is the demo's. */
+let files: ReturnType<typeof fetchFiles> | undefined = fetchFiles();
+files.catch(() => {
+  files = undefined;
+});
 let read: Promise<Workspace> | undefined;
 
 /** The invented rigs of the examples folder, as one document; read once. */
@@ -14,18 +20,11 @@ export function demoWorkspace(): Promise<Workspace> {
 }
 
 async function readDemo(): Promise<Workspace> {
-  const files = await Promise.all([
-    import('../../../examples/australian-wagon-and-tandem.wagonomos.json'),
-    import('../../../examples/british-van-with-scooter.wagonomos.json'),
-    import('../../../examples/german-estate-and-caravan.wagonomos.json'),
-    import('../../../examples/australian-ute-camper-and-boat.wagonomos.json'),
-    import('../../../examples/pick-up-with-fifth-wheel.wagonomos.json'),
-    import('../../../examples/second-hand-caravan-alone.wagonomos.json'),
-    import('../../../examples/german-motorhome.wagonomos.json'),
-  ]);
-  return files.reduce(
+  files ??= fetchFiles();
+  const { demoFiles } = await files;
+  return demoFiles.reduce<Workspace>(
     (all, file) => {
-      const one = readParsed(file.default);
+      const one = readParsed(file);
       return one.ok ? mergeWorkspaces(all, one.workspace) : all;
     },
     emptyWorkspace('yard', 'Yard'),

@@ -95,7 +95,9 @@ const print = () => window.print();
           </th>
           <td class="num">
             <b v-if="based?.from !== 'plan'">{{ withDoubt(check) }}</b>
-            <button v-else type="button" @click="arithmetic.open(check.id)">{{ withDoubt(check) }}</button>
+            <button v-else type="button" class="number" @click="arithmetic.open(check.id)">
+              {{ withDoubt(check) }}
+            </button>
           </td>
           <td class="num">{{ amount(check, check.limit, 'nearest') }}</td>
           <td class="num"><MarginText :check="check" /></td>

@@ -88,7 +88,9 @@ const print = () => window.print();
         <el-option v-for="one in all" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
       <el-button @click="print"><Printer :size="16" />{{ t('app.card.print') }}</el-button>
-      <RouterLink :to="{ name: 'load', params: { rig: rig.rigId } }">{{ t('app.compare.back') }}</RouterLink>
+      <RouterLink class="quiet-button" :to="{ name: 'load', params: { rig: rig.rigId } }">{{
+        t('app.compare.back')
+      }}</RouterLink>
     </header>
     <div class="scroll" tabindex="0" role="region" :aria-label="t('app.compare.title')">
       <table>
@@ -162,7 +164,7 @@ header :deep(svg) {
   }
 }
 table {
-  min-width: 60%;
+  width: 100%;
   border-collapse: collapse;
 }
 th,

@@ -23,7 +23,7 @@ const emit = defineEmits<{ change: [patch: Parameters<typeof changeCrew>[3], mer
 const { t } = useI18n();
 const settings = useSettings();
 const label = (what: 'massOf' | 'seatOf') => t(`app.crew.${what}`, { name: props.member.name });
-const { row, live, touch, rest, along } = useLiveRow({
+const { row, live, touch, rest } = useLiveRow({
   starts: useDrafts().read(onlyFieldKey(label('massOf'))) !== undefined,
 });
 const seat = computed(() => props.seats.find(({ id }) => id === props.member.seat));
@@ -39,15 +39,7 @@ const kind = computed(() => t(props.member.pet ? 'app.crew.isPet' : 'app.crew.is
 </script>
 
 <template>
-  <div
-    ref="row"
-    class="member"
-    :class="{ live }"
-    data-test="member"
-    @focusout="rest"
-    @keydown.up="along"
-    @keydown.down="along"
-  >
+  <div ref="row" data-row class="member" :class="{ live }" data-test="member" @focusout="rest">
     <template v-if="live">
       <NameField
         data-cell="name"

@@ -11,7 +11,7 @@ import SaidWholes from './SaidWholes.vue';
 import PlaceList from './PlaceList.vue';
 import TankList from './TankList.vue';
 import ThingList from './ThingList.vue';
-import { useGrowing } from './useGrowing.ts';
+import { useGrowing } from '../../shared/useGrowing.ts';
 
 const rig = useRig();
 /** What is below the first screen is made once the station stands. */

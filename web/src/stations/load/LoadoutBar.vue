@@ -30,8 +30,8 @@ const remove = () =>
   <div class="loadouts" data-test="loadouts">
     <NameField :key="view.loadout.id" :name="view.loadout.name" :label="t('app.loadout.name')" @change="rename" />
     <el-select
-      :persistent="false"
       v-if="all.length > 1"
+      :persistent="false"
       class="choice"
       :model-value="view.loadout.id"
       :aria-label="t('app.loadout.choose')"

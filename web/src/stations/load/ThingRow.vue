@@ -73,7 +73,7 @@ const kg = computed(
 const label = (what: 'massOf' | 'countOf' | 'placeOf') => t(`app.load.${what}`, { name: props.thing.name });
 
 /** Fields are there at once where a figure still has to be mended. */
-const { row, live, touch, rest, along } = useLiveRow({
+const { row, live, touch, rest } = useLiveRow({
   starts: useDrafts().read(onlyFieldKey(label('massOf'))) !== undefined,
   touched: () => {
     shelf.live = props.thing.id;
@@ -90,15 +90,7 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
 </script>
 
 <template>
-  <div
-    ref="row"
-    class="thing"
-    :class="{ home: !placement, held, live }"
-    data-test="thing"
-    @focusout="rest"
-    @keydown.up="along"
-    @keydown.down="along"
-  >
+  <div ref="row" data-row class="thing" :class="{ home: !placement, held, live }" data-test="thing" @focusout="rest">
     <el-checkbox
       v-if="shelf.picking"
       v-model="picked"
@@ -253,7 +245,7 @@ button.where {
 }
 @media (width <= 720px) {
   .thing {
-    grid-template-columns: 30px minmax(0, 1fr) auto auto 34px;
+    grid-template-columns: 30px minmax(0, 1fr) auto auto 44px;
     gap: 0 4px;
   }
   .grip {
@@ -273,7 +265,7 @@ button.where {
     display: none;
   }
   .thing.live {
-    grid-template-columns: 30px minmax(0, 1fr) 44px 92px 34px 34px;
+    grid-template-columns: 30px minmax(0, 1fr) 44px 92px 44px 44px;
   }
   .live .where {
     grid-row: 2;

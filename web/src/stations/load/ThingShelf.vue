@@ -5,7 +5,7 @@ import { computed, toRef } from 'vue';
 import ThingRow from './ThingRow.vue';
 import type { ShelfRow } from './ownThings.ts';
 import type { PlaceGroup } from './placeChoices.ts';
-import { useGrowing } from './useGrowing.ts';
+import { useGrowing } from '../../shared/useGrowing.ts';
 
 /** Things one below the other. A long list makes only the rows in sight, in a window of its own. */
 const props = defineProps<{ rows: readonly ShelfRow[]; view: RigView; groups: readonly PlaceGroup[] }>();

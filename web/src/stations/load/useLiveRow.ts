@@ -10,8 +10,6 @@ export interface LiveRow {
   readonly touch: (cell: string) => Promise<void>;
   /** Reads as text again once nothing in it is in use or left to be mended. */
   readonly rest: () => void;
-  /** As in a table: up and down stay in their column. */
-  readonly along: (event: KeyboardEvent) => void;
 }
 
 /**
@@ -45,16 +43,7 @@ export function useLiveRow(told: { starts?: boolean; touched?: () => void; left?
       told.left?.();
     });
   };
-  const along = (event: KeyboardEvent) => {
-    const by =
-      event.key === 'ArrowDown' ? 'nextElementSibling' : event.key === 'ArrowUp' ? 'previousElementSibling' : null;
-    const { dataset } = event.target as HTMLElement;
-    const next = by && dataset['cell'] && cellIn(row.value?.[by], dataset['cell']);
-    if (!next) return;
-    event.preventDefault();
-    next.focus();
-  };
   // A row that goes while it is written in would keep whoever waits for it.
   onBeforeUnmount(() => told.left?.());
-  return { row, live, touch, rest, along };
+  return { row, live, touch, rest };
 }

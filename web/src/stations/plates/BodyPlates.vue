@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import type { Body } from '@wagonomos/core';
 import { addPart, renameBody, setFacts } from '@wagonomos/core/edits';
-import { formsFor, type PlateForm } from '@wagonomos/core/plates';
-import { computed } from 'vue';
+import type { PlateForm } from '@wagonomos/core/plates';
+import { computed, nextTick, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
-import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import EmptyMassForm from './EmptyMassForm.vue';
 import FittedList from './FittedList.vue';
 import FormerPlates from './FormerPlates.vue';
+import FurtherMeasures from './FurtherMeasures.vue';
 import GearForm from './GearForm.vue';
 import GeometryForm from './GeometryForm.vue';
+import LengthDoubts from './LengthDoubts.vue';
 import PlateCard from './PlateCard.vue';
+import PlatePicker from './PlatePicker.vue';
 import SeatList from './SeatList.vue';
 import SeenLists from './SeenLists.vue';
 
@@ -21,62 +23,57 @@ import SeenLists from './SeenLists.vue';
 const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
-const rig = useRig();
-const forms = computed(() => formsFor(props.body.kind, rig.words));
-
-const add = (form: PlateForm) =>
+/** The plate in hand stands first, ready to be written in. */
+const inHand = ref<string | null>(null);
+const plates = computed(() =>
+  [...props.body.plates].sort((a, b) => Number(b.id === inHand.value) - Number(a.id === inHand.value)),
+);
+const cards = ref<HTMLElement>();
+const take = async (id: string) => {
+  inHand.value = id;
+  await nextTick();
+  const fields = [...(cards.value?.querySelector('article')?.querySelectorAll('input[inputmode="decimal"]') ?? [])];
+  const empty = fields.find((one) => one instanceof HTMLInputElement && one.value === '') ?? fields[0];
+  if (empty instanceof HTMLInputElement) empty.focus();
+};
+const add = (form: PlateForm) => {
+  const id = newId();
   workspace.edit('app.edit.addPlate', (document) =>
-    addPart(document, props.body.id, 'plates', { id: newId(), source: form.source, form: form.id, figures: [] }),
+    addPart(document, props.body.id, 'plates', { id, source: form.source, form: form.id, figures: [] }),
   );
+  void take(id);
+};
 const rename = (name: string) =>
   workspace.edit('app.edit.name', (document) => renameBody(document, props.body.id, name));
 const brake = (braked: string | number | boolean) =>
   workspace.edit('app.edit.brakes', (document) => setFacts(document, props.body.id, { braked: braked === true }));
-const setBerths = (berths: number | undefined) =>
-  workspace.edit('app.edit.facts', (document) => setFacts(document, props.body.id, { berths }));
 </script>
 
 <template>
   <section :aria-label="body.name">
     <div class="section-head">
       <NameField :name="body.name" :label="t('app.plates.bodyName')" @change="rename" />
-      <el-dropdown :persistent="false" trigger="click" max-height="420px" @command="add">
-        <button type="button" class="quiet-button">{{ t('app.plates.add') }}</button>
-        <template #dropdown>
-          <el-dropdown-menu>
-            <el-dropdown-item v-for="form in forms" :key="form.id" :command="form">
-              {{ t(`form.${form.id}.name`) }}
-            </el-dropdown-item>
-          </el-dropdown-menu>
-        </template>
-      </el-dropdown>
     </div>
-    <div class="plates">
-      <PlateCard v-for="plate in body.plates" :key="plate.id" :body="body" :plate="plate" />
+    <h3 class="part">{{ t('app.plates.forLaw') }}</h3>
+    <PlatePicker :body="body" @take="take($event.id)" @add="add" />
+    <div ref="cards" class="plates">
+      <PlateCard v-for="plate in plates" :key="plate.id" :body="body" :plate="plate" />
     </div>
     <p v-if="body.plates.length === 0" class="soft">{{ t('app.plates.none') }}</p>
-    <FormerPlates :body="body" />
-    <div v-if="body.kind === 'trailer'" class="facts">
-      <el-checkbox :model-value="body.braked" @change="brake">{{ t('app.plates.braked') }}</el-checkbox>
-      <label>
-        {{ t('app.plates.berths') }}
-        <el-input-number
-          size="small"
-          :min="1"
-          :max="12"
-          :precision="0"
-          :model-value="body.berths ?? null"
-          :aria-label="t('app.plates.berths')"
-          @change="setBerths($event ?? undefined)"
-        />
-      </label>
-    </div>
+    <el-checkbox v-if="body.kind === 'trailer'" :model-value="body.braked" @change="brake">
+      {{ t('app.plates.braked') }}
+    </el-checkbox>
+    <h3 class="part">{{ t('app.plates.forDrawing') }}</h3>
     <EmptyMassForm :body="body" />
     <GeometryForm :body="body" />
+    <h3 class="part">{{ t('app.plates.later') }}</h3>
+    <FurtherMeasures :body="body" />
+    <LengthDoubts :body="body" />
     <SeatList v-if="body.kind === 'vehicle'" :vehicle="body" />
     <GearForm v-if="body.kind !== 'camper'" :body="body" />
     <FittedList :body="body" />
     <SeenLists :body="body" />
+    <FormerPlates :body="body" />
   </section>
 </template>
 
@@ -88,14 +85,24 @@ const setBerths = (berths: number | undefined) =>
   align-items: start;
   margin-bottom: 10px;
 }
-.facts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
+.part {
+  margin: 20px 0 8px;
+  padding-bottom: 3px;
+  border-bottom: 2px solid var(--ink);
+  font-size: 18px;
 }
-.facts label {
-  color: var(--soft);
-  font-size: 13px;
+/* The heading has the line already. */
+.part + :deep(section) {
+  margin-top: 0;
+  padding-top: 0;
+  border-top: 0;
+}
+.part + :deep(details) {
+  margin-top: 0;
+  padding-top: 0;
+  border-top: 0;
+}
+.part:first-of-type {
+  margin-top: 4px;
 }
 </style>

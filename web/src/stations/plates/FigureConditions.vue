@@ -8,7 +8,7 @@ import {
   type Figure,
   type Plate,
 } from '@wagonomos/core';
-import { Plus, X } from '@lucide/vue';
+import { Split, X } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import NameField from '../../shared/NameField.vue';
@@ -83,12 +83,14 @@ const remove = (at: number) => save(all.value.filter((_, index) => index !== at)
     </div>
     <button
       type="button"
-      class="only"
+      class="icon-button only"
+      :class="{ asked: asked.length > 0 }"
       :aria-label="t('app.condition.addTo', { label })"
+      :title="t('app.condition.addTo', { label })"
       :aria-expanded="adding"
       @click="adding = !adding"
     >
-      <Plus :size="12" />{{ t('app.condition.add') }}
+      <Split :size="14" />
     </button>
     <span v-if="adding" class="kinds">
       <button v-for="kind in kinds" :key="kind" type="button" class="kind" @click="add(kind)">
@@ -99,34 +101,36 @@ const remove = (at: number) => save(all.value.filter((_, index) => index !== at)
 </template>
 
 <style scoped>
+/* The small button stands beside the figure; what it opens, under it. */
 .conditions {
-  grid-column: 1 / -1;
-  font-size: 13px;
+  display: contents;
 }
 .condition {
   display: grid;
+  grid-column: 1 / -1;
   grid-template-columns: auto minmax(60px, 1fr) 104px 24px;
   gap: 6px;
   align-items: center;
+  font-size: 13px;
 }
 .text {
   font: 600 14px var(--figures);
 }
 .only {
-  display: inline-flex;
-  gap: 3px;
-  align-items: center;
-  padding: 0;
-  border: 0;
-  background: none;
-  color: var(--soft);
-  font-size: 12px;
-  line-height: 14px;
-  cursor: pointer;
+  grid-row: 1;
+  grid-column: 3;
+  color: var(--line);
+}
+.only:hover,
+.only:focus-visible,
+.only.asked,
+.only[aria-expanded='true'] {
+  color: var(--pen);
 }
 .kinds {
   display: flex;
   flex-wrap: wrap;
+  grid-column: 1 / -1;
   gap: 4px;
   padding: 3px 0;
 }
@@ -139,11 +143,16 @@ const remove = (at: number) => save(all.value.filter((_, index) => index !== at)
   font-size: 12.5px;
   cursor: pointer;
 }
-.only:hover {
-  color: var(--pen);
-}
 .icon-button {
-  width: 24px;
-  height: 24px;
+  width: 26px;
+  height: 26px;
+}
+@media (width <= 720px) {
+  .only {
+    height: 44px;
+  }
+  .kind {
+    min-height: 44px;
+  }
 }
 </style>

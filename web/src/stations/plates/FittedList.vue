@@ -132,7 +132,7 @@ const remove = (part: Part) =>
     <p v-if="body.fitted.length > 0" class="num sum">
       {{ t('app.fitted.sum', { mass: net, unit: settings.massUnit }) }}
     </p>
-    <el-dropdown :persistent="false" v-if="free.length > 0" trigger="click" @command="takeSeatOut">
+    <el-dropdown v-if="free.length > 0" :persistent="false" trigger="click" @command="takeSeatOut">
       <button type="button" class="quiet-button"><Armchair :size="15" />{{ t('app.fitted.seatOut') }}</button>
       <template #dropdown>
         <el-dropdown-menu>

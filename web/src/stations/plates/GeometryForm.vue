@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Body } from '@wagonomos/core';
-import { setCamperPosition, setGeometry, setLengthDoubt } from '@wagonomos/core/edits';
+import { setCamperPosition } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoiceField from '../../shared/ChoiceField.vue';
@@ -8,81 +8,30 @@ import QuantityField from '../../shared/QuantityField.vue';
 import TypicalSwitch from '../../shared/TypicalSwitch.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { knownLength, neededLengths, type Length } from './lengths.ts';
+import { useLengths } from './useLengths.ts';
 
-/** The lengths the arithmetic and the drawing need. What is unknown stays unknown. */
+/** The lengths that loads and the drawing are reckoned from. What is unknown stays unknown. */
 const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const rig = useRig();
 
-const vehicleLengths = [
-  'wheelbase',
-  'couplingOverhang',
-  'pinOverhang',
-  'frontOverhang',
-  'rearOverhang',
-  'height',
-  'width',
-  'frontTrack',
-  'rearTrack',
-] as const;
-const trailerLengths = [
-  'axlePosition',
-  'drawbarLength',
-  'bodyLength',
-  'axleSpread',
-  'jockeyPosition',
-  'height',
-  'width',
-  'track',
-] as const;
-const camperLengths = ['floorLength', 'overCab', 'height', 'width'] as const;
-type Length = (typeof vehicleLengths)[number] | (typeof trailerLengths)[number] | (typeof camperLengths)[number];
-const byKind: Readonly<Record<Body['kind'], readonly Length[]>> = {
-  vehicle: vehicleLengths,
-  trailer: trailerLengths,
-  camper: camperLengths,
-};
-
 const rows = computed(() => {
   // The pin is asked for where there is one, the ball where there is not.
   const unused: Length = rig.view?.trailer?.coupling === 'fifthWheel' ? 'couplingOverhang' : 'pinOverhang';
-  const lengths = byKind[props.body.kind].filter((name) => name !== unused);
-  const known = props.body.geometry as Partial<Record<Length, number>>;
-  return lengths.map((name) => ({ name, value: known[name] }));
+  return neededLengths[props.body.kind]
+    .filter((name) => name !== unused)
+    .map((name) => ({ name, value: knownLength(props.body, name) }));
 });
 const tag = computed(() => (props.body.kind === 'vehicle' ? props.body.geometry.tagAxle : undefined));
 
-const change = (patch: Parameters<typeof setGeometry>[2], merge?: string) =>
-  workspace.edit('app.edit.geometry', (document) => setGeometry(document, props.body.id, patch), merge);
+const { change } = useLengths(() => props.body.id);
 const moveCamper = (x: number | undefined) =>
   workspace.edit(
     'app.edit.geometry',
     (document) => setCamperPosition(document, rig.view?.rig.id ?? '', x),
     `camper ${props.body.id}`,
-  );
-/** Lengths that loads lean on: how well each is known. */
-const doubtful = computed(() => {
-  const { body } = props;
-  if (body.kind === 'camper') return [];
-  const known: Partial<Record<Doubtful, number | undefined>> = body.geometry.plusMinus ?? {};
-  const names: readonly Doubtful[] =
-    body.kind === 'trailer'
-      ? ['axlePosition']
-      : [
-          'wheelbase',
-          rig.view?.trailer?.coupling === 'fifthWheel' ? 'pinOverhang' : 'couplingOverhang',
-          ...tagged.value,
-        ];
-  return names.map((name) => ({ name, value: known[name] }));
-});
-type Doubtful = Parameters<typeof setLengthDoubt>[2];
-const tagged = computed<readonly Doubtful[]>(() => (tag.value ? ['tagOffset'] : []));
-const doubt = (name: Doubtful, value: number | undefined) =>
-  workspace.edit(
-    'app.edit.geometry',
-    (document) => setLengthDoubt(document, props.body.id, name, value),
-    `doubt ${props.body.id} ${name}`,
   );
 /** What springs tell of their stiffness: so much more on them presses them down so far. */
 const settling = computed(() => (props.body.kind === 'trailer' ? props.body.geometry.settling : undefined));
@@ -90,7 +39,7 @@ const settling = computed(() => (props.body.kind === 'trailer' ? props.body.geom
 const settle = (patch: { mass?: number | undefined; by?: number | undefined }) => {
   const both = { ...settling.value, ...patch };
   const known = Object.fromEntries(Object.entries(both).filter(([, value]) => value !== undefined));
-  change({ settling: Object.keys(known).length > 0 ? known : undefined }, `settling ${props.body.id}`);
+  change({ settling: Object.keys(known).length > 0 ? known : undefined }, 'settling');
 };
 const equal = ['unknown', 'yes', 'no'] as const;
 const usualTag = { offset: 0.8, driveShare: 0.6 };
@@ -106,7 +55,7 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
         :label="t(`app.geometry.${row.name}`)"
         :field="row.name === 'couplingOverhang' || row.name === 'pinOverhang' ? 'overhang' : 'length'"
         :value="row.value"
-        @change="(value) => change({ [row.name]: value }, `geometry ${body.id} ${row.name}`)"
+        @change="(value) => change({ [row.name]: value }, row.name)"
       />
       <QuantityField
         v-if="body.kind === 'camper'"
@@ -146,20 +95,6 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
       </template>
     </div>
     <TypicalSwitch v-if="body.kind !== 'camper'" :body="body.id" />
-    <details v-if="doubtful.length > 0" class="fold">
-      <summary>{{ t('app.geometry.doubt.title') }}</summary>
-      <p class="soft hint">{{ t('app.geometry.doubt.hint') }}</p>
-      <div class="fields">
-        <QuantityField
-          v-for="one in doubtful"
-          :key="one.name"
-          :label="t('app.geometry.doubt.of', { length: t(`app.geometry.${one.name}`) })"
-          field="lengthPlusMinus"
-          :value="one.value"
-          @change="(value) => doubt(one.name, value)"
-        />
-      </div>
-    </details>
     <template v-if="body.kind === 'vehicle'">
       <el-checkbox :model-value="tag !== undefined" @change="change({ tagAxle: $event ? usualTag : undefined })">
         {{ t('app.geometry.tagAxle') }}
@@ -199,9 +134,5 @@ const usualTag = { offset: 0.8, driveShare: 0.6 };
   gap: 10px;
   align-items: end;
   margin-top: 6px;
-}
-.hint {
-  margin: 4px 0;
-  font-size: 13px;
 }
 </style>

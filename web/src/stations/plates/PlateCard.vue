@@ -148,7 +148,7 @@ summary {
 }
 .row {
   display: grid;
-  grid-template-columns: 1fr 122px;
+  grid-template-columns: minmax(0, 1fr) 122px 26px;
   gap: 2px 10px;
   align-items: center;
   padding: 4px 0;

@@ -149,7 +149,7 @@ h1 {
 }
 .usual {
   height: auto;
-  min-height: 32px;
+  padding-block: 6px;
   margin-top: 8px;
   white-space: normal;
 }

@@ -56,8 +56,8 @@ const sum = computed(() => {
       </ul>
       <div class="try no-print">
         <el-select
-          :persistent="false"
           v-if="view.vehicle && view.trailer"
+          :persistent="false"
           :model-value="triedOf"
           :aria-label="t('app.uprate.tryOn')"
           @change="bench.tryOn"

@@ -50,8 +50,8 @@ const change = (patch: Parameters<typeof changeCase>[2]) => {
       <div class="section-head">
         <NameField :name="asked.name" :label="t('app.case.name')" @change="(name) => change({ name })" />
         <el-select
-          :persistent="false"
           v-if="cases.length > 1"
+          :persistent="false"
           class="which no-print"
           :model-value="asked.id"
           :aria-label="t('app.case.which')"

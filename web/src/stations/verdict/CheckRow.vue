@@ -39,6 +39,7 @@ const figures = computed(() => {
 <template>
   <button
     type="button"
+    data-row
     class="check"
     :class="[check.kind, { close }]"
     :data-test="`check-${check.id}`"

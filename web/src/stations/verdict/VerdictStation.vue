@@ -53,7 +53,9 @@ const countries = computed(() => {
       <span class="legend">
         <span v-for="kind in kinds" :key="kind" class="kind" :class="kind">{{ t(`app.kind.${kind}`) }}</span>
       </span>
-      <RouterLink :to="{ name: 'card', params: { rig: rig.rigId }, query }">{{ t('app.card.open') }}</RouterLink>
+      <RouterLink class="quiet-button" :to="{ name: 'card', params: { rig: rig.rigId }, query }">{{
+        t('app.card.open')
+      }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
     </p>
     <section v-if="bad.length > 0" class="bad" data-test="bad">

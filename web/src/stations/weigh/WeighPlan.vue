@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import { displayMass, quantityMessage, type QuantityName, type RigView } from '@wagonomos/core';
-import { scaleKinds, weighingPlan, type ScaleKind, type WeighingStep } from '@wagonomos/core/weighing';
+import {
+  scaleKinds,
+  weighable,
+  weighingAims,
+  weighingPlan,
+  type ScaleKind,
+  type WeighingAim,
+  type WeighingStep,
+} from '@wagonomos/core/weighing';
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ScaleStep from '../../shared/ScaleStep.vue';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import StandSketch from './StandSketch.vue';
 
@@ -16,37 +25,48 @@ const { t } = useI18n();
 const { say } = useSpeech();
 const settings = useSettings();
 
-const possible = computed((): readonly QuantityName[] => {
-  const { vehicle, trailer } = props.view;
-  const tag = vehicle?.geometry.tagAxle !== undefined;
-  return [
-    ...(vehicle
-      ? (['frontAxle', ...(tag ? (['driveAxle', 'tagAxle'] as const) : (['rearAxle'] as const))] as const)
-      : []),
-    ...(vehicle ? (['vehicleTotal'] as const) : []),
-    ...(trailer ? (['trailerAxles', 'ballLoad', 'trailerTotal'] as const) : []),
-    ...(vehicle && trailer ? (['combination'] as const) : []),
-  ];
-});
-const left = ref<ReadonlySet<QuantityName>>(new Set());
-const want = computed(() => possible.value.filter((name) => !left.value.has(name)));
+const rig = useRig();
+const possible = computed(() => weighable(props.view));
+const aims = computed(() => (rig.assessment ? weighingAims({ checks: rig.assessment.checks, view: props.view }) : []));
+/** What was chosen: one of the ready aims, or loads one by one. */
+const aim = ref<WeighingAim['key']>('all');
+const own = ref<ReadonlySet<QuantityName> | null>(null);
+const chosen = computed(() => aims.value.find(({ key }) => key === aim.value) ?? aims.value[0]);
+const want = computed(() =>
+  own.value === null
+    ? (chosen.value?.want ?? possible.value)
+    : possible.value.filter((name) => own.value?.has(name) === true),
+);
+const take = (key: WeighingAim['key']) => {
+  aim.value = key;
+  own.value = null;
+};
 const have = ref<ScaleKind[]>(['weighbridge']);
 const uncouple = ref(true);
 const graduation = ref(20);
 
 const ask = (name: QuantityName, on: boolean) => {
-  const next = new Set(left.value);
-  if (on) next.delete(name);
-  else next.add(name);
-  left.value = next;
+  const next = new Set(want.value);
+  if (on) next.add(name);
+  else next.delete(name);
+  own.value = next;
 };
-const plan = computed(() =>
+const planFor = (loads: readonly QuantityName[]) =>
   weighingPlan(props.view, {
-    want: want.value,
+    want: loads,
     have: have.value,
     uncouple: uncouple.value,
     graduation: graduation.value,
-  }),
+  });
+const plan = computed(() => planFor(want.value));
+/** What each aim would take, before it is chosen. */
+const offers = computed(() =>
+  aims.value.map((one) => ({
+    ...one,
+    here: own.value === null && one.key === chosen.value?.key,
+    loads: one.want.map(load).join(', '),
+    readings: planFor(one.want).steps.length,
+  })),
 );
 const load = (name: QuantityName) => say(quantityMessage(props.view, name));
 const give = (name: QuantityName) => {
@@ -75,17 +95,32 @@ const print = () => window.print();
   <div class="plan" data-test="weigh-plan">
     <h2>{{ t('app.weigh.planTitle') }}</h2>
     <div class="wish no-print">
-      <fieldset>
-        <legend>{{ t('app.weigh.want') }}</legend>
+      <div class="aims" role="group" :aria-label="t('app.weigh.planTitle')">
+        <button
+          v-for="one in offers"
+          :key="one.key"
+          type="button"
+          class="aim"
+          :aria-pressed="one.here"
+          :data-test="`aim-${one.key}`"
+          @click="take(one.key)"
+        >
+          <b>{{ t(`app.weigh.aim.${one.key}`) }}</b>
+          <small>{{ one.key === 'all' ? t('app.weigh.aim.every', { count: one.want.length }) : one.loads }}</small>
+          <small class="num">{{ t('app.weigh.aim.readings', { count: one.readings }, one.readings) }}</small>
+        </button>
+      </div>
+      <details class="own">
+        <summary>{{ t('app.weigh.want') }}</summary>
         <el-checkbox
           v-for="name in possible"
           :key="name"
-          :model-value="!left.has(name)"
+          :model-value="want.includes(name)"
           @change="ask(name, $event === true)"
         >
           {{ load(name) }}
         </el-checkbox>
-      </fieldset>
+      </details>
       <fieldset>
         <legend>{{ t('app.weigh.have') }}</legend>
         <el-checkbox-group v-model="have">
@@ -139,9 +174,40 @@ const print = () => window.print();
 
 <style scoped>
 .wish {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px 28px;
+  display: grid;
+  gap: 10px;
+  margin-top: 8px;
+}
+.aims {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(170px, 100%), 1fr));
+  gap: 8px;
+}
+.aim {
+  padding: 8px 10px;
+  border: 1.5px solid var(--line);
+  border-radius: 3px;
+  background: var(--field);
+  color: var(--ink);
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.aim[aria-pressed='true'] {
+  border-color: var(--ink);
+  box-shadow: inset 0 4px 0 var(--ink);
+}
+.aim:hover {
+  border-color: var(--pen);
+}
+.aim b {
+  display: block;
+  font: 600 18px/1.2 var(--figures);
+}
+.own summary {
+  padding-block: 3px;
+  color: var(--soft);
+  cursor: pointer;
 }
 fieldset {
   display: grid;
@@ -217,6 +283,9 @@ h3 {
   }
 }
 @media (width <= 720px) {
+  .aims {
+    grid-template-columns: 1fr;
+  }
   ol li {
     grid-template-columns: 22px minmax(0, 1fr);
   }

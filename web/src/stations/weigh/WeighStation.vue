@@ -75,7 +75,7 @@ const blank = () => {
 
 <template>
   <div v-if="rig.view" :inert="workspace.follows">
-    <div class="bench weigh">
+    <div class="bench weigh" :class="{ first: slips.length === 0 }">
       <section>
         <WeighPlan :view="rig.view" @start="begin" />
         <HomeMethods :view="rig.view" @take="takeHome" @pads="takePads" />
@@ -89,8 +89,8 @@ const blank = () => {
           </button>
         </div>
         <el-select
-          :persistent="false"
           v-if="slips.length > 1"
+          :persistent="false"
           class="no-print"
           :model-value="slip?.id ?? ''"
           :aria-label="t('app.weigh.which')"
@@ -143,6 +143,10 @@ button.steps {
 a.quiet-button {
   margin-top: 14px;
   text-decoration: none;
+}
+/* Before the first slip there is little to show of one. */
+.first {
+  grid-template-columns: minmax(0, 1fr) minmax(0, 380px);
 }
 @media (width <= 1000px) {
   .weigh {

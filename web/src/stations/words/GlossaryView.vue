@@ -60,7 +60,6 @@ const found = computed(() => {
 
 <style scoped>
 .words {
-  max-width: 1000px;
   padding: 20px 18px 40px;
 }
 h1 {
@@ -93,6 +92,16 @@ ul {
 }
 small {
   color: var(--soft);
+}
+@media (width > 1100px) {
+  dl {
+    columns: 2;
+    column-gap: 40px;
+  }
+  .entry {
+    grid-template-columns: 170px 1fr;
+    break-inside: avoid;
+  }
 }
 @media (width <= 720px) {
   .entry {

@@ -2,10 +2,11 @@
 import { putAway, removeRig } from '@wagonomos/core/edits';
 import { mergeWorkspaces } from '@wagonomos/core/files';
 import { assess, viewRig, type Region, type RigView } from '@wagonomos/core';
-import { FolderOpen, MessageCircleQuestion, Plus, Trash2 } from '@lucide/vue';
+import { FolderOpen, MessageCircleQuestion, Plus, Signpost, Trash2 } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
+import { useGrowing } from '../../shared/useGrowing.ts';
 import FileOpener from '../../shared/FileOpener.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { demoWorkspace, useDemoIds } from '../../stores/demo.ts';
@@ -34,8 +35,11 @@ const rigs = computed(() => {
     const view = document && viewRig(document, rig.id);
     return view ? [view] : [];
   });
-  return views.sort((a, b) => rank(a) - rank(b)).map((view) => assess(view));
+  return views.sort((a, b) => rank(a) - rank(b));
 });
+/** The first row of cards at once, the others as soon as it stands. */
+const shown = useGrowing(() => rigs.value.length, 3);
+const cards = computed(() => rigs.value.slice(0, shown.value).map((view) => assess(view)));
 const remove = (id: string) => workspace.edit('app.edit.removeRig', (document) => removeRig(document, id));
 const addDemo = async () => {
   const demo = await demoWorkspace();
@@ -43,13 +47,13 @@ const addDemo = async () => {
 };
 const demoStands = computed(() => (workspace.document?.rigs ?? []).some(({ id }) => demoIds.value?.rigs.has(id)));
 /** Nothing of one's own yet: the way to it is larger than what there is to look at. */
-const first = computed(
-  () => demoStands.value && rigs.value.every(({ loads }) => demoIds.value?.rigs.has(loads.view.rig.id)),
-);
+const first = computed(() => demoStands.value && rigs.value.every(({ rig }) => demoIds.value?.rigs.has(rig.id)));
 const putDemoAway = async () => {
   const demo = await demoWorkspace();
   workspace.edit('app.edit.putAway', (document) => putAway(document, demo));
 };
+/** Round in five steps, over the first of the rigs. */
+const tourOf = (rigId: string) => ({ name: 'load', params: { rig: rigId }, query: { tour: '' } });
 const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rigId } });
 </script>
 
@@ -75,13 +79,18 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
         <MessageCircleQuestion :size="19" />{{ t('app.start.title') }}
       </el-button>
     </div>
-    <h2 v-if="first" class="demos">{{ t('app.yard.demos') }}</h2>
+    <div v-if="first" class="demos">
+      <h2>{{ t('app.yard.demos') }}</h2>
+      <RouterLink v-if="rigs[0]" class="quiet-button" :to="tourOf(rigs[0].rig.id)">
+        <Signpost :size="16" />{{ t('app.tour.begin') }}
+      </RouterLink>
+    </div>
     <ul v-if="demoIds" class="cards">
-      <li v-for="one in rigs" :key="one.loads.view.rig.id">
+      <li v-for="one in cards" :key="one.loads.view.rig.id">
         <RigCard :assessment="one" />
         <el-popconfirm
-          :persistent="false"
           v-if="!workspace.follows"
+          :persistent="false"
           :title="t('app.yard.removeAsk')"
           :confirm-button-text="t('app.yard.remove')"
           :cancel-button-text="t('app.cancel')"
@@ -145,7 +154,14 @@ h1 {
   margin-right: 8px;
 }
 .demos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
   margin-bottom: 10px;
+}
+a.quiet-button {
+  text-decoration: none;
 }
 .demo {
   margin-top: 18px;

@@ -1,0 +1,10 @@
+import ute from '../../../examples/australian-ute-camper-and-boat.wagonomos.json';
+import wagon from '../../../examples/australian-wagon-and-tandem.wagonomos.json';
+import van from '../../../examples/british-van-with-scooter.wagonomos.json';
+import estate from '../../../examples/german-estate-and-caravan.wagonomos.json';
+import motorhome from '../../../examples/german-motorhome.wagonomos.json';
+import pickUp from '../../../examples/pick-up-with-fifth-wheel.wagonomos.json';
+import caravan from '../../../examples/second-hand-caravan-alone.wagonomos.json';
+
+/** The invented rigs of the examples folder as they are kept, in the order of the yard. */
+export const demoFiles: readonly unknown[] = [wagon, van, estate, ute, pickUp, caravan, motorhome];
