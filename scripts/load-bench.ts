@@ -18,6 +18,7 @@ const port = typeof address === 'object' && address ? address.port : 0;
 const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
 
 interface Raw {
+  rigs: { name: string }[];
   things: object[];
   loadouts: { placements: { body: string; place: string }[] }[];
 }
@@ -55,11 +56,13 @@ await page.goto('/');
 await page.locator('[data-test="file-input"]').setInputFiles({
   name: 'bench.wagonomos.json',
   mimeType: 'application/json',
-  buffer: Buffer.from(JSON.stringify({ ...raw, name: 'Bench' })),
+  buffer: Buffer.from(
+    JSON.stringify({ ...raw, name: 'Bench', rigs: raw.rigs.map((rig) => ({ ...rig, name: 'Bench rig' })) }),
+  ),
 });
 await page.getByRole('button', { name: 'Put beside' }).click();
 await page.waitForTimeout(1500);
-await page.locator('[data-test="rig-card"]').last().click();
+await page.locator('[data-test="rig-card"]', { hasText: 'Bench rig' }).click();
 await page.locator('[data-test="bad"], [data-test="fine"]').first().waitFor();
 const load: number[] = [];
 const verdict: number[] = [];

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RigView } from '@wagonomos/core';
 import { useMediaQuery, useVirtualList } from '@vueuse/core';
-import { computed, toRef } from 'vue';
+import { computed } from 'vue';
 import ThingRow from './ThingRow.vue';
 import type { ShelfRow } from './ownThings.ts';
 import type { PlaceGroup } from './placeChoices.ts';
@@ -13,10 +13,17 @@ const longFrom = 60;
 const narrow = useMediaQuery('(width <= 720px)');
 const height = computed(() => (narrow.value ? 78 : 39));
 const long = computed(() => props.rows.length > longFrom);
-const { list, containerProps, wrapperProps } = useVirtualList(toRef(props, 'rows'), {
+/** Measured anew only where rows come, go or change places, not at every stroke. */
+const order = computed<readonly string[]>((before) => {
+  const now = props.rows.map(({ thing }) => thing.id);
+  return before?.length === now.length && now.every((id, at) => id === before[at]) ? before : now;
+});
+const byId = computed(() => new Map(props.rows.map((row) => [row.thing.id, row])));
+const { list, containerProps, wrapperProps } = useVirtualList(order, {
   itemHeight: () => height.value,
   overscan: 6,
 });
+const inWindow = computed(() => list.value.flatMap(({ data }) => byId.value.get(data) ?? []));
 /** A short one begins with what is in sight. */
 const made = useGrowing(() => (long.value ? 0 : props.rows.length), 10);
 </script>
@@ -25,11 +32,11 @@ const made = useGrowing(() => (long.value ? 0 : props.rows.length), 10);
   <div v-if="long" v-bind="containerProps" class="window" tabindex="-1">
     <div v-bind="wrapperProps">
       <ThingRow
-        v-for="{ data } in list"
-        :key="data.thing.id"
+        v-for="row in inWindow"
+        :key="row.thing.id"
         :style="{ height: `${height}px` }"
-        :thing="data.thing"
-        :placement="data.placement"
+        :thing="row.thing"
+        :placement="row.placement"
         :loadout="view.loadout.id"
         :groups="groups"
       />

@@ -160,9 +160,6 @@ h1 {
   align-items: center;
   margin-bottom: 10px;
 }
-a.quiet-button {
-  text-decoration: none;
-}
 .demo {
   margin-top: 18px;
 }
