@@ -100,13 +100,12 @@ test('pictures of a slip are kept, saved in one parcel with the file, and come b
 
 test('what is no parcel is refused in words, and nothing is changed', async ({ page }) => {
   await page.goto('/');
-  await page.getByTestId('rig-card').first().waitFor();
-  const before = await page.getByTestId('rig-card').count();
+  await expect(page.getByTestId('rig-card')).toHaveCount(7);
   await page
     .getByTestId('file-input')
     .setInputFiles({ name: 'bad.zip', mimeType: 'application/zip', buffer: Buffer.from('PK\u0003\u0004 nothing') });
   await expect(page.getByTestId('file-refused')).toBeVisible();
-  expect(await page.getByTestId('rig-card').count()).toBe(before);
+  await expect(page.getByTestId('rig-card')).toHaveCount(7);
 });
 
 test('when the browser has no room left it says so and what to do, and keeps what it has', async ({ page }) => {
