@@ -20,7 +20,7 @@ export function cutOffWords(): CutOff[] {
     return false;
   };
   // Said to a screen reader alone, in a box of one pixel.
-  const unseen = (one: Element) => one.closest('.visually-hidden, [aria-hidden=true]') !== null || one.clientWidth <= 2;
+  const unseen = (one: Element) => one.closest('.sr-only, [aria-hidden=true]') !== null || one.clientWidth <= 2;
   const say = (one: Element, why: CutOff['why'], width: number, room: number) =>
     found.push({
       text: ((one as HTMLInputElement).value || one.textContent || '').trim().replace(/\s+/gu, ' ').slice(0, 80),

@@ -1,26 +1,20 @@
-import { once } from 'node:events';
+import { readFile } from 'node:fs/promises';
 import path from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
-import { createApp } from '../server/src/app.ts';
 import browser from '../playwright.config.ts';
+import { builtApp, openBenchRig, root, serve } from './builtApp.ts';
 
 /**
  * How smooth carrying is with 500 things and 40 places: `npm run drag-bench`, after a build. Prints the work of script and
  * layout for each pointer move (95th percentile) and the longest task, in ms. A measurement, never a test.
  */
-const root = fileURLToPath(new URL('..', import.meta.url));
-const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');
-await once(server, 'listening');
-const address = server.address();
-const port = typeof address === 'object' && address ? address.port : 0;
+const { url, close } = await serve(builtApp);
 const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
-const page = await chrome.newPage({ viewport: { width: 1280, height: 800 }, baseURL: `http://127.0.0.1:${port}` });
+const page = await chrome.newPage({ viewport: { width: 1280, height: 800 }, baseURL: url });
 
 const demo = path.join(root, 'examples/australian-wagon-and-tandem.wagonomos.json');
-const { readFile } = await import('node:fs/promises');
 interface Raw {
-  rigs: { name: string }[];
+  rigs: object[];
   bodies: { id: string; kind: string; places: object[] }[];
   things: object[];
   loadouts: { placements: object[] }[];
@@ -50,18 +44,7 @@ for (let at = raw.things.length; at < 500; at += 1) {
   });
 }
 
-await page.goto('/');
-await page.locator('[data-test="file-input"]').setInputFiles({
-  name: 'bench.wagonomos.json',
-  mimeType: 'application/json',
-  buffer: Buffer.from(
-    JSON.stringify({ ...raw, name: 'Bench', rigs: raw.rigs.map((rig) => ({ ...rig, name: 'Bench rig' })) }),
-  ),
-});
-await page.getByRole('button', { name: 'Put beside' }).click();
-// The demo rigs stand in the yard before the file has been read.
-await page.waitForTimeout(2000);
-await page.locator('[data-test="rig-card"]', { hasText: 'Bench rig' }).click();
+await openBenchRig(page, raw);
 await page.getByRole('link', { name: /^Load/ }).click();
 await page.locator('[data-grip]').first().waitFor();
 // What lies below the first screen is made a moment later.
@@ -145,4 +128,4 @@ console.log(
     .join(', ')}`,
 );
 await chrome.close();
-server.close();
+close();

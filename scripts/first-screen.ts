@@ -1,17 +1,14 @@
-import { once } from 'node:events';
 import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import { build } from 'vite';
-import { createApp } from '../server/src/app.ts';
 import browser from '../playwright.config.ts';
+import { builtApp, median, root, serve } from './builtApp.ts';
 
 /**
  * How long a first visit takes until the yard can be used, nothing cached, beside a bare page with the same framework and
  * component library, by turns in one run: `npm run first-screen`, after a build. A measurement, never a test.
  */
-const root = fileURLToPath(new URL('..', import.meta.url));
 // Within the project, so that the bare page finds the same packages.
 const folder = await mkdtemp(path.join(root, 'node_modules/bare-'));
 const bare = async (name: string, script: string): Promise<string> => {
@@ -27,7 +24,7 @@ const bare = async (name: string, script: string): Promise<string> => {
 };
 const page = "h(ElButton, { id: 'use' }, () => 'Use')";
 const pages = {
-  'the yard': { dist: path.join(root, 'web/dist'), ready: '[data-test=rig-card]' },
+  'the yard': { dist: builtApp, ready: '[data-test=rig-card]' },
   'a bare page, the library as its guide installs it': {
     dist: await bare(
       'whole',
@@ -48,19 +45,9 @@ const pages = {
 };
 const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
 const times = new Map<string, number[]>(Object.keys(pages).map((name) => [name, []]));
-const servers = new Map<string, { url: string; close: () => void }>();
+const servers = new Map<string, Awaited<ReturnType<typeof serve>>>();
 for (const [name, { dist }] of Object.entries(pages)) {
-  const server = createApp(dist).listen(0, '127.0.0.1');
-  await once(server, 'listening');
-  const address = server.address();
-  const port = typeof address === 'object' && address ? address.port : 0;
-  servers.set(name, {
-    url: `http://127.0.0.1:${port}/`,
-    close: () => {
-      server.close();
-      server.closeAllConnections();
-    },
-  });
+  servers.set(name, await serve(dist));
 }
 for (let run = 0; run < 8; run += 1) {
   for (const [name, { ready }] of Object.entries(pages)) {
@@ -77,7 +64,6 @@ for (let run = 0; run < 8; run += 1) {
 await chrome.close();
 for (const { close } of servers.values()) close();
 await rm(folder, { recursive: true });
-const median = (list: readonly number[]) => list.toSorted((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
 const yard = median(times.get('the yard') ?? []);
 for (const [name, list] of times) {
   const middle = median(list);

@@ -1,24 +1,18 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
-import { fileURLToPath } from 'node:url';
-import { once } from 'node:events';
 import { chromium, type Page } from '@playwright/test';
-import { createApp } from '../server/src/app.ts';
 import browser from '../playwright.config.ts';
+import { builtApp, median, openBenchRig, root, serve } from './builtApp.ts';
 
 /**
  * How quickly the Load station opens with 100 things on board, beside Verdict with the same, and how soon an edit in its list
  * is painted: `npm run load-bench`, after a build. Medians of seven, in ms. A measurement, never a test.
  */
-const root = fileURLToPath(new URL('..', import.meta.url));
-const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');
-await once(server, 'listening');
-const address = server.address();
-const port = typeof address === 'object' && address ? address.port : 0;
+const { url, close } = await serve(builtApp);
 const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
 
 interface Raw {
-  rigs: { name: string }[];
+  rigs: object[];
   things: object[];
   loadouts: { placements: { body: string; place: string }[] }[];
 }
@@ -31,7 +25,6 @@ for (let at = loadout?.placements.length ?? 0; at < 100; at += 1) {
   loadout?.placements.push({ thing: `bench-${at}`, count: 1, ...spots[at % spots.length] } as (typeof spots)[number]);
 }
 
-const median = (list: readonly number[]) => list.toSorted((a, b) => a - b)[Math.floor(list.length / 2)] ?? NaN;
 const told = (list: readonly number[]) =>
   `median ${median(list).toFixed(0)} ms (${list.map((ms) => ms.toFixed(0)).join(', ')})`;
 
@@ -51,18 +44,8 @@ const opening = (page: Page, name: string, shows: string) =>
     [name, shows],
   );
 
-const page = await chrome.newPage({ viewport: { width: 1280, height: 800 }, baseURL: `http://127.0.0.1:${port}` });
-await page.goto('/');
-await page.locator('[data-test="file-input"]').setInputFiles({
-  name: 'bench.wagonomos.json',
-  mimeType: 'application/json',
-  buffer: Buffer.from(
-    JSON.stringify({ ...raw, name: 'Bench', rigs: raw.rigs.map((rig) => ({ ...rig, name: 'Bench rig' })) }),
-  ),
-});
-await page.getByRole('button', { name: 'Put beside' }).click();
-await page.waitForTimeout(1500);
-await page.locator('[data-test="rig-card"]', { hasText: 'Bench rig' }).click();
+const page = await chrome.newPage({ viewport: { width: 1280, height: 800 }, baseURL: url });
+await openBenchRig(page, raw);
 await page.locator('[data-test="bad"], [data-test="fine"]').first().waitFor();
 const load: number[] = [];
 const verdict: number[] = [];
@@ -98,5 +81,4 @@ console.log(
 );
 console.log(`an edit of a mass is painted after: ${told(edits)}`);
 await chrome.close();
-server.close();
-server.closeAllConnections();
+close();

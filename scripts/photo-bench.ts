@@ -1,23 +1,17 @@
-import { once } from 'node:events';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
-import { createApp } from '../server/src/app.ts';
 import browser from '../playwright.config.ts';
+import { builtApp, serve } from './builtApp.ts';
 
 /**
  * Twenty pictures of twelve megapixels, kept on a slip, listed again after a reload, and saved in a parcel: `npm run
  * photo-bench`, after a build. Prints the longest tasks of the page's main thread, in ms. A measurement, never a test.
  */
-const root = fileURLToPath(new URL('..', import.meta.url));
-const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');
-await once(server, 'listening');
-const address = server.address();
-const port = typeof address === 'object' && address ? address.port : 0;
+const { url, close } = await serve(builtApp);
 const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
-const page = await chrome.newPage({ viewport: { width: 390, height: 844 }, baseURL: `http://127.0.0.1:${port}` });
+const page = await chrome.newPage({ viewport: { width: 390, height: 844 }, baseURL: url });
 
 /** Pictures with something on them, each its own, made in the browser. */
 await page.goto('/');
@@ -107,4 +101,4 @@ await page.waitForTimeout(300);
 await longest(`saved as ${file.suggestedFilename()}`, began);
 rmSync(folder, { recursive: true });
 await chrome.close();
-server.close();
+close();

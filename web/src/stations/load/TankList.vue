@@ -82,10 +82,10 @@ const remove = (body: Body, tank: Tank) =>
         </el-dropdown>
       </div>
       <div v-for="tank in body.tanks" :key="tank.id" class="tank">
-        <details @toggle="unfolded[tank.id] = ($event.target as HTMLDetailsElement).open">
+        <details @toggle="unfolded[`${body.id}/${tank.id}`] = ($event.target as HTMLDetailsElement).open">
           <summary :title="t('app.tanks.measures')">{{ tank.name }}</summary>
           <TankMeasures
-            v-if="unfolded[tank.id]"
+            v-if="unfolded[`${body.id}/${tank.id}`]"
             :tank="tank"
             @change="(patch) => change(body, tank, patch)"
             @remove="remove(body, tank)"

@@ -219,6 +219,12 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
   background: radial-gradient(circle, currentColor 1.2px, transparent 1.6px) 0 0 / 4px 5px;
   content: '';
 }
+/* Its fields may need two lines: in a list of fixed rows they lie over the next one while they are in use. */
+.live {
+  position: relative;
+  z-index: 1;
+  background: var(--paper);
+}
 .told {
   color: var(--pen);
 }
@@ -264,12 +270,41 @@ button.where {
   .thing:not(.live) > span {
     display: none;
   }
+  /* The name keeps a line of its own, whole, while the row is written in. */
   .thing.live {
-    grid-template-columns: 30px minmax(0, 1fr) 44px 92px 44px 44px;
+    grid-template-columns: 30px 44px 92px minmax(0, 1fr) 44px 44px;
   }
+  .thing.live[style*='height'] {
+    min-height: 98px;
+    margin-bottom: -48px;
+  }
+  .live .grip,
+  .live .pick {
+    grid-row: 1;
+    grid-column: 1;
+  }
+  .live .called {
+    grid-row: 1;
+    grid-column: 2 / 5;
+  }
+  .live > .icon-button {
+    grid-row: 1;
+  }
+  .live .count,
+  .live > span,
+  .live .mass,
   .live .where {
     grid-row: 2;
-    grid-column: 2 / 6;
+  }
+  .live .count,
+  .live > span {
+    grid-column: 2;
+  }
+  .live .mass {
+    grid-column: 3;
+  }
+  .live .where {
+    grid-column: 4 / 7;
   }
 }
 </style>

@@ -11,7 +11,7 @@ import { useGrowing } from '../../shared/useGrowing.ts';
 const props = defineProps<{ rows: readonly ShelfRow[]; view: RigView; groups: readonly PlaceGroup[] }>();
 const longFrom = 60;
 const narrow = useMediaQuery('(width <= 720px)');
-const height = computed(() => (narrow.value ? 78 : 39));
+const height = computed(() => (narrow.value ? 50 : 46));
 const long = computed(() => props.rows.length > longFrom);
 /** Measured anew only where rows come, go or change places, not at every stroke. */
 const order = computed<readonly string[]>((before) => {
