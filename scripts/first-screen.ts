@@ -2,6 +2,7 @@ import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
 import { build } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 import browser from '../playwright.config.ts';
 import { builtApp, median, root, serve } from './builtApp.ts';
 
@@ -19,7 +20,13 @@ const bare = async (name: string, script: string): Promise<string> => {
     '<!doctype html><html lang="en"><head><title>Bare</title></head><body><div id="app"></div><script type="module" src="/main.ts"></script></body></html>',
   );
   await writeFile(path.join(from, 'main.ts'), script);
-  await build({ root: from, logLevel: 'silent', configFile: false, build: { outDir: 'dist' } });
+  await build({
+    root: from,
+    logLevel: 'silent',
+    configFile: false,
+    plugins: [compression()],
+    build: { outDir: 'dist' },
+  });
   return path.join(from, 'dist');
 };
 const page = "h(ElButton, { id: 'use' }, () => 'Use')";

@@ -7,6 +7,7 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/barlow-condensed/latin-700.css';
 import '@fontsource/barlow-condensed/latin-ext-600.css';
 import './app/theme.css';
+import './app/withoutEval.ts';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import App from './app/App.vue';

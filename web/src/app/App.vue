@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useFaults } from '../stores/faults.ts';
-import { useRig } from '../stores/rig.ts';
+import { useOpenRig } from '../stores/openRig.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import AppHeader from './AppHeader.vue';
@@ -13,15 +13,15 @@ import NoticeBar from './NoticeBar.vue';
 import RefusedEdit from './RefusedEdit.vue';
 import { useListArrows } from './listArrows.ts';
 import { useShortcuts } from './shortcuts.ts';
-import ShortcutHelp from './ShortcutHelp.vue';
 
 const { t } = useI18n();
 const faults = useFaults();
 const workspace = useWorkspace();
-const rig = useRig();
+const rig = useOpenRig();
 const route = useRoute();
 useSettings();
 /** Fetched when a number is first asked for. */
+const ShortcutHelp = defineAsyncComponent(() => import('./ShortcutHelp.vue'));
 const ArithmeticSheet = defineAsyncComponent(() => import('./ArithmeticSheet.vue'));
 const arithmetic = useArithmetic();
 const asked = ref(false);
@@ -33,6 +33,11 @@ watch(
 );
 const { helpOpen } = useShortcuts();
 useListArrows();
+/** It stays once it was there, so that it can close as it opened. */
+const helped = ref(false);
+watch(helpOpen, () => {
+  helped.value = true;
+});
 /** Nothing stands before everything has its place: what comes later would push away what is already read. */
 const ready = computed(() => workspace.document !== null && route.name !== undefined);
 
@@ -63,7 +68,7 @@ watch(
     <footer v-if="ready">{{ t('app.caution') }}</footer>
     <ArithmeticSheet v-if="asked" />
     <RefusedEdit />
-    <ShortcutHelp v-model="helpOpen" />
+    <ShortcutHelp v-if="helped" v-model="helpOpen" />
   </div>
 </template>
 

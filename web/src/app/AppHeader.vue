@@ -2,7 +2,7 @@
 import { BookOpen, CircleHelp, Moon, Redo2, Sun, Undo2 } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRig } from '../stores/rig.ts';
+import { useOpenRig } from '../stores/openRig.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
@@ -12,7 +12,7 @@ const emit = defineEmits<{ help: [] }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const settings = useSettings();
-const rig = useRig();
+const rig = useOpenRig();
 const situationOpen = ref(false);
 /** It stays once it was there, so that it can close as it opened. */
 const situationSeen = ref(false);

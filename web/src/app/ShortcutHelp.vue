@@ -2,12 +2,12 @@
 import { Signpost } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRig } from '../stores/rig.ts';
+import { useOpenRig } from '../stores/openRig.ts';
 import { posts } from './stations.ts';
 
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
-const rig = useRig();
+const rig = useOpenRig();
 const inLists = [
   { keys: ['↑', '↓'], says: 'rows' },
   { keys: ['Enter'], says: 'enter' },

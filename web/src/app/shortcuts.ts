@@ -1,7 +1,7 @@
 import { useEventListener } from '@vueuse/core';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { useRig } from '../stores/rig.ts';
+import { useOpenRig } from '../stores/openRig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import { posts } from './stations.ts';
 
@@ -12,7 +12,7 @@ const typing = (target: EventTarget | null): boolean =>
 export function useShortcuts() {
   const helpOpen = ref(false);
   const workspace = useWorkspace();
-  const rig = useRig();
+  const rig = useOpenRig();
   const router = useRouter();
   let going = false;
 

@@ -1,13 +1,11 @@
 <script setup lang="ts">
-import { message, type Message, type Workspace } from '@wagonomos/core';
-import { fileProblemMessages, planMerge, readBytes } from '@wagonomos/core/files';
-import { computed, ref, shallowRef } from 'vue';
+import { message, type Message } from '@wagonomos/core';
+import { fileProblemMessages, readBytes } from '@wagonomos/core/files';
+import { defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { keepAll, openParcel } from '../storage/photos.ts';
 import { useWorkspace } from '../stores/workspace.ts';
-import type { KeptFile } from '../workers/parcel.ts';
-import MessageText from './MessageText.vue';
-import TakeInPlan from './TakeInPlan.vue';
+import type { Incoming, Refused } from './incomingFile.ts';
 
 /**
  * Chooses a file, reads it, shows what is in it and what would become of it, and takes it in when the owner says how. Until
@@ -17,21 +15,21 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 const input = ref<HTMLInputElement>();
 
-interface Incoming {
-  readonly name: string;
-  readonly document: Workspace;
-  readonly files: readonly KeptFile[];
-  readonly forged: number;
-}
+const FileLook = defineAsyncComponent(() => import('./FileLook.vue'));
 const incoming = shallowRef<Incoming | null>(null);
-const refused = shallowRef<{ readonly name: string; readonly lines: readonly Message[] } | null>(null);
+const refused = shallowRef<Refused | null>(null);
+/** What shows a file is fetched with the first one, and stays, so that it can close as it opened. */
+const looked = ref(false);
+watch([incoming, refused], () => {
+  looked.value = true;
+});
+const close = () => {
+  incoming.value = null;
+  refused.value = null;
+};
 const busy = ref(false);
 /** The browser had no room for all pictures of the parcel. */
 const picturesLost = ref(false);
-const plan = computed(() =>
-  incoming.value && workspace.document ? planMerge(workspace.document, incoming.value.document) : null,
-);
-
 const read = async () => {
   const file = input.value?.files?.[0];
   if (!file) return;
@@ -89,57 +87,11 @@ const take = async (how: 'beside' | 'instead') => {
     @change="read"
   />
   <p v-if="picturesLost" class="lost" role="alert">{{ t('app.file.picturesLost') }}</p>
-  <el-dialog
-    :model-value="refused !== null"
-    :title="t('app.file.refused', { name: refused?.name ?? '' })"
-    width="min(560px, 94vw)"
-    append-to-body
-    @update:model-value="refused = null"
-  >
-    <div class="reasons" role="alert" data-test="file-refused">
-      <p v-for="(line, index) in refused?.lines ?? []" :key="index"><MessageText :message="line" /></p>
-    </div>
-    <p class="soft">{{ t('app.file.nothingChanged') }}</p>
-  </el-dialog>
-  <el-dialog
-    :model-value="incoming !== null"
-    :title="t('app.papers.howTitle', { name: incoming?.document.name ?? '' })"
-    width="min(560px, 94vw)"
-    append-to-body
-    data-test="take-in"
-    @update:model-value="incoming = null"
-  >
-    <TakeInPlan v-if="incoming && plan" :document="incoming.document" :plan="plan" />
-    <p v-if="incoming?.files.length">{{ t('app.file.pictures', { count: incoming.files.length }) }}</p>
-    <p v-if="incoming?.forged" class="lost">{{ t('app.file.forged', { count: incoming.forged }) }}</p>
-    <template #footer>
-      <div class="ways">
-        <el-button @click="incoming = null">{{ t('app.cancel') }}</el-button>
-        <el-button :disabled="busy" @click="take('instead')">{{ t('app.papers.instead') }}</el-button>
-        <el-button type="primary" :loading="busy" @click="take('beside')">{{ t('app.papers.beside') }}</el-button>
-      </div>
-    </template>
-  </el-dialog>
+  <FileLook v-if="looked" :incoming="incoming" :refused="refused" :busy="busy" @close="close" @take="take" />
 </template>
 
 <style scoped>
 .lost {
   color: var(--over);
-}
-.reasons {
-  margin-bottom: 12px;
-}
-.reasons p {
-  margin-bottom: 4px;
-  overflow-wrap: anywhere;
-}
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  justify-content: flex-end;
-}
-.ways :deep(.el-button + .el-button) {
-  margin-left: 0;
 }
 </style>

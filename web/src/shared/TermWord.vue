@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { ref } from 'vue';
-import { useI18n } from 'vue-i18n';
+import { defineAsyncComponent, ref } from 'vue';
 import { useTerms } from './useTerms.ts';
 
 /**
  * A word of the trade: its plain meaning and its names elsewhere are a hover or a tap away. There are many of them on a
- * screen, so what opens is made only once somebody asks.
+ * screen, so what opens is fetched and made only once somebody asks.
  */
-const props = defineProps<{ term: string; text: string }>();
-const { t } = useI18n();
+defineProps<{ term: string; text: string }>();
+const TermMeaning = defineAsyncComponent(() => import('./TermMeaning.vue'));
 const { meaningOf, namesOf } = useTerms();
 const open = ref(false);
 const asked = ref(false);
+const word = ref<HTMLElement>();
 const patience = 250;
 let waiting: ReturnType<typeof setTimeout> | undefined;
 
@@ -30,26 +30,9 @@ const toggle = () => (open.value ? leave() : show());
 </script>
 
 <template>
-  <span
-    v-if="meaningOf(props.term)"
-    class="term"
-    @pointerenter="enter"
-    @pointerleave="leave"
-    @click.stop.prevent="toggle"
-  >
-    <el-popover v-if="asked" :visible="open" :width="280">
-      <template #reference>
-        <span>{{ text }}</span>
-      </template>
-      <p>{{ meaningOf(props.term) }}</p>
-      <dl v-if="namesOf(props.term).length > 0">
-        <template v-for="one in namesOf(props.term)" :key="one.region">
-          <dt>{{ t(`app.region.${one.region}`) }}</dt>
-          <dd>{{ one.name }}</dd>
-        </template>
-      </dl>
-    </el-popover>
-    <template v-else>{{ text }}</template>
+  <span v-if="meaningOf(term)" class="term" @pointerenter="enter" @pointerleave="leave" @click.stop.prevent="toggle">
+    <span ref="word">{{ text }}</span>
+    <TermMeaning v-if="asked && word" :word="word" :open="open" :meaning="meaningOf(term)" :names="namesOf(term)" />
   </span>
   <span v-else class="plain">{{ text }}</span>
 </template>
@@ -59,18 +42,5 @@ const toggle = () => (open.value ? leave() : show());
   text-decoration: underline dotted var(--slate) 1px;
   text-underline-offset: 3px;
   cursor: help;
-}
-dl {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 1px 10px;
-  margin: 6px 0 0;
-}
-dt {
-  color: var(--soft);
-}
-dd {
-  margin: 0;
-  font-weight: 600;
 }
 </style>

@@ -13,11 +13,11 @@ const whenIdle = (then: () => void): (() => void) => {
 };
 
 /**
- * How many of a list are made: the first `step` at once, `step` more each time the page has nothing else to do, until all are.
+ * How many of a list are made: the `first` at once, `step` more each time the page has nothing else to do, until all are.
  * A station opens with what is in sight; what lies below is there before anybody can scroll to it.
  */
-export function useGrowing(all: () => number, step: number): Ref<number> {
-  const made = ref(step);
+export function useGrowing(all: () => number, step: number, first = step): Ref<number> {
+  const made = ref(first);
   let stop = () => {};
   const grow = () => {
     if (made.value >= all()) return;

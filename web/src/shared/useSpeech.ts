@@ -12,7 +12,7 @@ import {
 import { lexiconKey } from '@wagonomos/locales';
 import { computed, type ComputedRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRig } from '../stores/rig.ts';
+import { useOpenRig } from '../stores/openRig.ts';
 import { useSettings } from '../stores/settings.ts';
 
 const formats = new Map<number, Intl.NumberFormat>();
@@ -41,7 +41,7 @@ export function useSpeech(words?: () => Region): {
   readonly limitWord: (name: string) => string;
 } {
   const { t } = useI18n();
-  const rig = useRig();
+  const rig = useOpenRig();
   const settings = useSettings();
   const translate: Speech['translate'] = (key, named) => {
     const count = named['count'];

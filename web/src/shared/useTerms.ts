@@ -5,7 +5,8 @@ import { useI18n } from 'vue-i18n';
 export const wordRegions = ['au', 'uk', 'eu', 'na'] as const;
 type WordRegion = (typeof wordRegions)[number];
 
-interface RegionName {
+/** What an idea is called in one region. */
+export interface RegionName {
   readonly region: WordRegion;
   readonly name: string;
 }

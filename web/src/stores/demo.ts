@@ -1,4 +1,4 @@
-import { mergeWorkspaces, readParsed } from '@wagonomos/core/files';
+import { mergeWorkspaces } from '@wagonomos/core/files';
 import { emptyWorkspace, type Workspace } from '@wagonomos/core';
 import { shallowRef, type ShallowRef } from 'vue';
 
@@ -8,27 +8,21 @@ let files: ReturnType<typeof fetchFiles> | undefined = fetchFiles();
 files.catch(() => {
   files = undefined;
 });
-let read: Promise<Workspace> | undefined;
+let demo: Promise<Workspace> | undefined;
 
-/** The invented rigs of the examples folder, as one document; read once. */
+/** The invented rigs of the examples folder, as one document; put together once. */
 export function demoWorkspace(): Promise<Workspace> {
-  read ??= readDemo().catch((error: unknown) => {
-    read = undefined;
+  demo ??= putTogether().catch((error: unknown) => {
+    demo = undefined;
     throw error;
   });
-  return read;
+  return demo;
 }
 
-async function readDemo(): Promise<Workspace> {
+async function putTogether(): Promise<Workspace> {
   files ??= fetchFiles();
   const { demoFiles } = await files;
-  return demoFiles.reduce<Workspace>(
-    (all, file) => {
-      const one = readParsed(file);
-      return one.ok ? mergeWorkspaces(all, one.workspace) : all;
-    },
-    emptyWorkspace('yard', 'Yard'),
-  );
+  return demoFiles.reduce(mergeWorkspaces, emptyWorkspace('yard', 'Yard'));
 }
 
 /** Ids of the demo's rigs and things; null until they are known. */

@@ -1,8 +1,8 @@
-import { assess, localDay, onDay, pillars, summary, viewRig, type Side } from '@wagonomos/core';
+import { assess, pillars, summary, type Side } from '@wagonomos/core';
 import { chains as chainsOf, roomInPlaces, type PlaceRoom } from '@wagonomos/core/limits';
-import { defineStore } from 'pinia';
+import { defineStore, storeToRefs } from 'pinia';
 import { computed, ref } from 'vue';
-import { useWorkspace } from './workspace.ts';
+import { useOpenRig } from './openRig.ts';
 
 interface Probe {
   readonly side: Side;
@@ -12,14 +12,7 @@ interface Probe {
 
 /** The rig in hand, seen through core. Nothing here is stored; all of it follows the document. */
 export const useRig = defineStore('rig', () => {
-  const workspace = useWorkspace();
-  const rigId = ref<string | null>(null);
-
-  const today = localDay(new Date());
-  const view = computed(() => {
-    const found = workspace.document && rigId.value !== null ? viewRig(workspace.document, rigId.value) : null;
-    return found && onDay(found, today);
-  });
+  const { rigId, view, words } = storeToRefs(useOpenRig());
   const assessment = computed(() => view.value && assess(view.value));
   const supports = computed(() => (assessment.value ? pillars(assessment.value) : []));
   const rooms = computed<readonly PlaceRoom[]>(() =>
@@ -29,7 +22,6 @@ export const useRig = defineStore('rig', () => {
   const chains = computed(() => (assessment.value ? chainsOf(assessment.value.loads) : []));
   /** A spot somebody is asking about; not part of the document. */
   const probe = ref<Probe | null>(null);
-  const words = computed(() => view.value?.situation.words ?? 'uk');
 
   return { rigId, view, assessment, supports, rooms, chains, probe, state, words };
 });

@@ -68,8 +68,9 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Reads what is kept, or starts with the demo rigs, and joins the other tabs. */
   const start = async (deps: Keeping) => {
     keeping = deps;
-    await useDrafts().start(deps.store);
-    await open();
+    // On a first visit the demo is read while the browser opens its store.
+    if (deps.mark.read() === null) demoWorkspace().catch(() => undefined);
+    await open(true);
     deps.tabs.listen({
       becameWriter: (others) => {
         const followed = writes.value === false;
@@ -96,22 +97,25 @@ export const useWorkspace = defineStore('workspace', () => {
 
   /** Goes on where the tab that wrote before left off: with its document, its history, and what was being typed there. */
   const goOn = async () => {
-    if (keeping) await useDrafts().start(keeping.store);
-    await open();
+    await open(true);
     turn.value += 1;
   };
-  /** Opens what is kept, with its history. */
-  const open = async () => {
+  /** Opens what is kept, with its history. @param withDrafts and with what was being typed */
+  const open = async (withDrafts = false) => {
     if (!keeping) return;
     const { store, copies, mark, version, pause } = keeping;
     const begun = changes;
+    const kept = store.get(historyKey).catch(() => null);
+    const drafts = withDrafts ? useDrafts().start(store) : undefined;
     const found = await openKept(store, copies, mark, version, pause);
     const workspace = 'workspace' in found ? found.workspace : null;
     const fresh = found.kind === 'first' || found.kind === 'blocked';
     const shown = workspace ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
+    const history = recalled(await kept, shown);
+    await drafts;
+    // One store after the other: the browser's stores are opened by raising one version, and two at once can wait for each other.
     const daily = (await copies.list()).find(({ why }) => why === 'day');
     copiedOn = daily ? localDay(new Date(daily.at)) : '';
-    const history = recalled(await store.get(historyKey).catch(() => null), shown);
     opening.value = found;
     released.value = false;
     saveFailed.value = found.kind === 'blocked';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { putAway, removeRig } from '@wagonomos/core/edits';
 import { mergeWorkspaces } from '@wagonomos/core/files';
-import { assess, viewRig, type Region, type RigView } from '@wagonomos/core';
-import { FolderOpen, MessageCircleQuestion, Plus, Signpost, Trash2 } from '@lucide/vue';
+import { viewRig, type Region, type RigView } from '@wagonomos/core';
+import { FolderOpen, MessageCircleQuestion, Plus, Signpost } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
@@ -12,6 +12,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import { demoWorkspace, useDemoIds } from '../../stores/demo.ts';
 import RigCard from './RigCard.vue';
 
+const RemoveRig = defineAsyncComponent(() => import('./RemoveRig.vue'));
 const NewRigDialog = defineAsyncComponent(() => import('./NewRigDialog.vue'));
 const { t } = useI18n();
 const workspace = useWorkspace();
@@ -39,7 +40,9 @@ const rigs = computed(() => {
 });
 /** The first row of cards at once, the others as soon as it stands. */
 const shown = useGrowing(() => rigs.value.length, 3);
-const cards = computed(() => rigs.value.slice(0, shown.value).map((view) => assess(view)));
+const cards = computed(() => rigs.value.slice(0, shown.value));
+/** What is drawn and reckoned of them, and what is rarely pressed, follows one by one when the names can be read and pressed. */
+const whole = useGrowing(() => rigs.value.length, 1, 0);
 const remove = (id: string) => workspace.edit('app.edit.removeRig', (document) => removeRig(document, id));
 const addDemo = async () => {
   const demo = await demoWorkspace();
@@ -86,27 +89,9 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
       </RouterLink>
     </div>
     <ul v-if="demoIds" class="cards">
-      <li v-for="one in cards" :key="one.loads.view.rig.id">
-        <RigCard :assessment="one" />
-        <el-popconfirm
-          v-if="!workspace.follows"
-          :persistent="false"
-          :title="t('app.yard.removeAsk')"
-          :confirm-button-text="t('app.yard.remove')"
-          :cancel-button-text="t('app.cancel')"
-          width="240"
-          @confirm="remove(one.loads.view.rig.id)"
-        >
-          <template #reference>
-            <button
-              type="button"
-              class="icon-button remove"
-              :aria-label="t('app.yard.removeNamed', { name: one.loads.view.rig.name })"
-            >
-              <Trash2 :size="17" />
-            </button>
-          </template>
-        </el-popconfirm>
+      <li v-for="(view, at) in cards" :key="view.rig.id">
+        <RigCard :view="view" :whole="at < whole" />
+        <RemoveRig v-if="at < whole && !workspace.follows" :name="view.rig.name" @remove="remove(view.rig.id)" />
       </li>
     </ul>
     <p v-if="rigs.length === 0" class="empty">
@@ -184,11 +169,6 @@ h1 {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   min-width: 0;
-}
-.remove {
-  position: absolute;
-  top: 6px;
-  right: 6px;
 }
 .empty {
   padding: 30px;
