@@ -2,7 +2,7 @@ import { mkdir, mkdtemp, rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { chromium } from '@playwright/test';
 import { build } from 'vite';
-import { compression } from 'vite-plugin-compression2';
+import compression from 'vite-plugin-compression';
 import browser from '../playwright.config.ts';
 import { builtApp, median, root, serve } from './builtApp.ts';
 
@@ -24,7 +24,7 @@ const bare = async (name: string, script: string): Promise<string> => {
     root: from,
     logLevel: 'silent',
     configFile: false,
-    plugins: [compression()],
+    plugins: [compression({ verbose: false })],
     build: { outDir: 'dist' },
   });
   return path.join(from, 'dist');
