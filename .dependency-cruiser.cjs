@@ -12,6 +12,7 @@ const coreFolders = [
   ['loading'],
   ['loads'],
   ['checks'],
+  ['jurisdictions'],
   ['limits'],
   ['rulebook'],
   ['verdict'],
@@ -51,7 +52,7 @@ module.exports = {
       name: 'rules-see-loads-alone',
       comment: 'a rule asks the one interface of loads, and does not know whether they were planned or weighed',
       severity: 'error',
-      from: { path: '^core/src/(rulebook|checks)/', pathNot: notTested },
+      from: { path: '^core/src/(rulebook|checks|jurisdictions)/', pathNot: notTested },
       to: { path: '^core/src/loads/', pathNot: '^core/src/loads/(loads|referenceMass)\\.ts$' },
     },
     {

@@ -64,7 +64,8 @@ function checkReport(assessment: Assessment, check: Check, words: Speech) {
     unit,
     confidence: source.confidence,
     source: words.translate(`source.${source.source}`, {}),
-    reviewed: source.reviewed,
+    compiled: source.compiled,
+    checkAgainBy: source.checkAgainBy,
     ...(source.confidence === 'low' ? { ask: words.translate(`ask.${source.ask}`, {}) } : {}),
     ...(usual ? { usual: plainText(usual, words) } : {}),
     ...(missing.length > 0 ? { missing: missing.map((one) => plainText(missingMessage(one), words)) } : {}),
@@ -98,20 +99,22 @@ function surroundings({ loads, checks }: Assessment, words: Speech) {
       says: words.translate(`threshold.${facts.id}`, {}),
       confidence: facts.confidence,
     })),
-    sanctions: sanctions(loads, checks).map(({ check, place, facts, excess, band, times }) => ({
+    sanctions: sanctions(loads, checks).map(({ check, place, facts, excess, band, times, beyond }) => ({
       check: check.id,
       place: name(place),
       excess,
       currency: facts.currency ?? null,
       about: band === null ? null : band.amount * times,
+      ...(beyond ? { beyond: words.translate(`sanction.${beyond}`, {}) } : {}),
       confidence: facts.confidence,
     })),
     information: informationFor(loads)
       .filter(({ bears }) => bears !== 'no')
-      .map(({ facts, place, bears }) => ({
+      .map(({ facts, place, bears, coming }) => ({
         id: facts.id,
         place: name(place),
         bears,
+        ...(coming ? { coming, from: facts.from } : {}),
         says: words.translate(`info.${facts.id}`, {}),
         confidence: facts.confidence,
       })),

@@ -40,8 +40,9 @@ export interface RuleSource {
   readonly source: string;
   /** Who knows for certain: an authority, or the maker. */
   readonly ask: string;
-  /** The day these facts were last gone through, ISO 8601. */
-  readonly reviewed: string;
+  /** The day these facts were written down from memory, and by when they are to be gone through again, ISO 8601. */
+  readonly compiled: string;
+  readonly checkAgainBy: string;
   readonly edition?: string;
   readonly confidence: Confidence;
   readonly variesBy?: 'state' | 'country' | 'maker';

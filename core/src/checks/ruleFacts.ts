@@ -1,3 +1,4 @@
+import type { Dated } from '../situation/dated.ts';
 import type { CheckKind, RuleSource } from './check.ts';
 
 export type RuleId =
@@ -45,16 +46,19 @@ export type RuleId =
   | 'people.novice';
 
 /** What is known of a rule in one place: its force, its source, its figures. Kept apart from the function that applies it. */
-export interface RuleFacts extends Omit<RuleSource, 'ask' | 'reviewed'> {
+export interface RuleFacts extends Omit<RuleSource, 'ask' | 'compiled' | 'checkAgainBy'>, Dated {
   readonly kind: CheckKind;
 }
 
-/** The facts as they stand in a rulebook: with who knows for certain, and when they were last gone through. */
+/** Who knows for certain, where it is not the authority of the place. */
+export const checksKindAsks: Readonly<Partial<Record<CheckKind, string>>> = { maker: 'maker', guidance: 'adviser' };
+
+/** The facts as they stand in a rulebook: with who knows for certain, and when they were written down. */
 export type RuleInForce = RuleFacts & RuleSource;
 export type RulesInForce = Readonly<Partial<Record<RuleId, RuleInForce>>>;
 
-/** A layer of a rulebook: a later layer replaces an earlier one, rule by rule; null takes a rule out of force. */
-export type FactLayer = Readonly<Partial<Record<RuleId, RuleFacts | null>>>;
-
-/** The facts in force, common first, then region, then country or state. */
-export const layered = (...layers: readonly FactLayer[]): FactLayer => Object.assign({}, ...layers) as FactLayer;
+/**
+ * A layer of a rulebook: a later layer replaces an earlier one, rule by rule; null takes a rule out of force. Where a rule changes
+ * on a day, its rows one after the other, each with its days.
+ */
+export type FactLayer = Readonly<Partial<Record<RuleId, RuleFacts | readonly RuleFacts[] | null>>>;

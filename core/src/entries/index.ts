@@ -56,6 +56,8 @@ export { missingMessage, whereToFind } from '../rig/missing.ts';
 export { conditionKinds, type Condition, type ConditionKind, type Figure, type Plate } from '../rig/plate.ts';
 export type { GearAxle, RunningGear } from '../rig/runningGear.ts';
 export { seatsIn } from '../rig/seatsIn.ts';
+export { whenMessages } from '../jurisdictions/whenMessages.ts';
+export { rulesAge } from '../rulebook/rulesAge.ts';
 export { informationFor, type Information } from '../rulebook/information.ts';
 export { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
 export { ruleList } from '../rulebook/ruleList.ts';

@@ -5,8 +5,9 @@ import { journeyOf, type BallSchool } from '../situation/situation.ts';
 import type { Check } from '../checks/check.ts';
 import { givenLimit, judgeLeast, judgeMost } from '../checks/judgeLoad.ts';
 import { judgedAs, newCheck } from '../checks/newCheck.ts';
+import { factsFor } from './context.ts';
 import { quantityTerm } from './couplingTerms.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 
 /** Lowest and highest share of the laden trailer on the coupling, by school. Guidance everywhere. */
 const schoolBands: Readonly<Record<BallSchool, { readonly low: number; readonly high: number }>> = {
@@ -42,7 +43,7 @@ const lessShare = (loads: Loads, share: number): Value => loads.lessTimes('ballL
 function leastBallCheck(loads: Loads): readonly Check[] {
   const { situation } = loads.view;
   const found = [...journeyOf(situation), situation.vehicle]
-    .map((place) => factsIn(place)['ball.min'])
+    .map((place) => factsIn(place, situation.date)['ball.min'])
     .sort((a, b) => Number(b?.kind === 'legal') - Number(a?.kind === 'legal'))
     .find((facts) => facts !== undefined);
   if (!found?.figures) return [];
@@ -72,7 +73,7 @@ const otherBound = (other: Value): Pick<Check, 'either'> =>
   other.kind === 'known' ? { either: { margin: other.value, use: other.row } } : {};
 
 function schoolChecks(loads: Loads): readonly Check[] {
-  const facts = factsIn(loads.view.situation.vehicle)['ball.share'];
+  const facts = factsFor(loads, 'vehicle', 'ball.share');
   if (!facts) return [];
   const { low, high } = bandFor(loads);
   const { ballLoad, trailerTotal } = loads.values;

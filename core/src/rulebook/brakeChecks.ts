@@ -4,11 +4,12 @@ import { message } from '../messages/message.ts';
 import { possibleFigures } from '../rig/plated.ts';
 import type { Check } from '../checks/check.ts';
 import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
-import { factsFor, regionFor } from './context.ts';
+import { factsFor, plated, regionFor } from './context.ts';
 import { platedAxles } from './brakeKindChecks.ts';
 import type { RuleId, RuleInForce } from '../checks/ruleFacts.ts';
 import { judge } from '../checks/judge.ts';
-import { timesOf } from '../checks/newCheck.ts';
+import { judgeCounted, timesOf } from '../checks/newCheck.ts';
+import type { QuantityName } from '../statics/rigRows.ts';
 
 /** What a trailer without brakes may be, and what may be towed where the maker says nothing. */
 export function brakeChecks(loads: Loads): readonly Check[] {
@@ -45,6 +46,9 @@ function brakesRequired(loads: Loads): readonly Check[] {
   if (!facts || most === undefined) return [];
   const limit = platedAxles(loads);
   const margin = limit.value === null ? null : most - limit.value;
+  const axles = loads.view.trailer?.geometry.axles ?? 1;
+  // Where leaving brakes off is allowed on one axle only, a second settles it, whatever is plated.
+  const tooMany = facts.figures?.['oneAxle'] !== undefined && axles > 1;
   return [
     {
       ...base(loads, 'brakes.required', facts, 'trailer'),
@@ -55,8 +59,9 @@ function brakesRequired(loads: Loads): readonly Check[] {
       sigma: null,
       limit: most,
       margin,
-      status: margin === null ? 'unknown' : judge(margin, 0, 0),
-      missing: limit.missing,
+      status: tooMany ? 'over' : margin === null ? 'unknown' : judge(margin, 0, 0),
+      missing: tooMany ? [] : limit.missing,
+      notes: tooMany ? [message('check.note.oneAxle')] : [],
       use: null,
     },
   ];
@@ -72,8 +77,16 @@ function halfOfEmpty(loads: Loads): readonly Check[] {
   const reference = referenceMass(loads, basis);
   const share = (facts.figures?.[basis] ?? 0) * (reference.value ?? 0);
   const limit = reference.value === null ? null : Math.min(share, facts.figures?.['atMostKg'] ?? Infinity);
-  const quantity = loads.view.situation.vehicle.country === 'DE' ? 'trailerAxles' : 'trailerTotal';
-  const judged = judgeMost(loads, loads.values[quantity], { ...givenLimit(limit), missing: reference.missing });
+  const plate = facts.figures?.['platedMass'] === undefined ? null : plated(loads, 'trailerMax', ['trailer']);
+  const quantity = plate ? 'plated' : facts.figures?.['byAxleLoad'] === undefined ? 'trailerTotal' : 'trailerAxles';
+  const judged = plate
+    ? {
+        ...judgeCounted('max', plate.value, limit),
+        figures: plate.figures,
+        missing: [...plate.missing, ...reference.missing],
+        use: null,
+      }
+    : judgeMost(loads, loads.values[quantity as QuantityName], { ...givenLimit(limit), missing: reference.missing });
   const atMost = facts.figures?.['atMostKg'];
   const worked = timesOf(
     message(`step.reference.${basis}`),

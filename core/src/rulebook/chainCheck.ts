@@ -9,8 +9,9 @@ import { factsFor, plated } from './context.ts';
 import { judgeCounted, newCheck } from '../checks/newCheck.ts';
 
 /**
- * Safety chains by the plated mass of the whole trailer, ball load included: in Australia one, two above 2,500 kg, and
- * above 3,500 kg two that are each marked for more than the trailer. In Britain and Europe a second coupling for a trailer
+ * Safety chains by the plated mass of the whole trailer, ball load included: in Australia one, two above 2,500 kg, each marked
+ * for more than the trailer. Above 3,500 kg the mark has to be known; below it a mark that was read counts, and one that was not
+ * is said. In Britain and Europe a second coupling for a trailer
  * without brakes. A fifth wheel is generally left out.
  */
 export function chainCheck(loads: Loads): readonly Check[] {
@@ -37,7 +38,7 @@ export function chainCheck(loads: Loads): readonly Check[] {
   const judged = { ...check, ...judgeCounted('min', fitted, needed) };
   if (fitted === null) return [{ ...judged, missing: [about(trailer, trailer.chains ? 'chainCount' : 'chains')] }];
   const marked = !onlyUnbraked && weighs > (facts.figures?.['markedAboveKg'] ?? Infinity);
-  return [judged.status === 'within' && marked ? byTheirMark(loads, judged, trailer, weighs) : judged];
+  return [judged.status === 'within' && !onlyUnbraked ? byTheirMark(loads, judged, trailer, weighs, marked) : judged];
 }
 
 const about = (trailer: Trailer, code: 'chains' | 'chainCount' | 'chainMark'): Missing => ({
@@ -54,10 +55,11 @@ function chainsFitted({ chains, chainCount }: Trailer, needed: number): number |
 }
 
 /** Each chain must bear more than the whole trailer: what is stamped on the weakest counts. */
-function byTheirMark({ view }: Loads, check: Check, trailer: Trailer, weighs: number): Check {
+function byTheirMark({ view }: Loads, check: Check, trailer: Trailer, weighs: number, must: boolean): Check {
   const marks = limitNames.flatMap((limit) =>
     heldFigures(view, trailer, limit).filter(({ source }) => source === 'chains'),
   );
+  if (marks.length === 0 && !must) return { ...check, notes: [message('check.note.chainsUnread')] };
   if (marks.length === 0) return { ...check, status: 'unknown', missing: [about(trailer, 'chainMark')] };
   const weak = marks.some((mark) => mark.value <= weighs);
   return weak ? { ...check, status: 'over', margin: null, notes: [message('check.note.chainsWeak')] } : check;

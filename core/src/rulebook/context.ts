@@ -4,11 +4,11 @@ import type { LimitName } from '../rig/limitNames.ts';
 import { platedLimit, type Limit } from '../rig/plated.ts';
 import { regionOf, type Region } from '../situation/situation.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 
 /** What is known of a rule where a body is registered; null where it is not in force there. */
 export const factsFor = (loads: Loads, side: Side, rule: RuleId): RuleInForce | null =>
-  factsIn(loads.view.situation[side])[rule] ?? null;
+  factsIn(loads.view.situation[side], loads.view.situation.date)[rule] ?? null;
 
 /** The region of the rulebook that a body follows. */
 export const regionFor = (loads: Loads, side: Side): Region => regionOf(loads.view.situation[side].country);

@@ -9,8 +9,8 @@ import { judge } from '../checks/judge.ts';
 
 /**
  * The D-value the permitted masses ask for, against the lowest plate of ball, coupling head, tow bar. It knows nothing of
- * the load: permitted masses are compared, not actual ones. The trailer's whole mass is the stricter reading and decides;
- * for a centre-axle trailer the approval text takes its permitted axle load, which is said as a note.
+ * the load: permitted masses are compared, not actual ones. Of a centre-axle trailer its permitted axle load, as the approval
+ * has it; the whole trailer is the stricter reading, said as a note, and counts where the axles are not plated.
  */
 export function dValueCheck(loads: Loads): readonly Check[] {
   const { vehicle, trailer } = loads.view;
@@ -34,7 +34,7 @@ export function dValueCheck(loads: Loads): readonly Check[] {
       required: false,
       source: facts,
       figures: plate.figures,
-      notes: needed.byAxles === null ? [] : [message('check.note.dByAxles', { d: kilonewtons(needed.byAxles) })],
+      notes: needed.byWhole === null ? [] : [message('check.note.dByWhole', { d: kilonewtons(needed.byWhole) })],
       demand: needed.value,
       sigma: needed.value === null ? null : 0,
       limit,
@@ -50,8 +50,8 @@ const kilonewtons = (value: number) => ({ kind: 'amount', unit: 'kN', value, rou
 
 interface Needed {
   readonly value: number | null;
-  /** With the permitted axle load instead of the whole trailer; null where it is not known or the same. */
-  readonly byAxles: number | null;
+  /** With the whole trailer instead of its permitted axle load; null where that is the same. */
+  readonly byWhole: number | null;
   readonly missing: readonly Missing[];
 }
 
@@ -61,13 +61,14 @@ function neededDValue(loads: Loads): Needed {
   const whole = plated(loads, 'trailerMax', ['trailer']);
   const axles = plated(loads, 'trailerAxlesMax', ['trailer']).value;
   const missing = [...car.missing, ...whole.missing];
-  if (car.value === null || whole.value === null) return { value: null, byAxles: null, missing };
+  if (car.value === null || whole.value === null) return { value: null, byWhole: null, missing };
   if (isFifthWheel(loads.view.trailer)) {
     const pin = plated(loads, 'ballMax', ['vehicle', 'trailer']);
     return pin.value === null
-      ? { value: null, byAxles: null, missing: [...missing, ...pin.missing] }
-      : { value: fifthWheelDValueKn(car.value, whole.value, pin.value), byAxles: null, missing };
+      ? { value: null, byWhole: null, missing: [...missing, ...pin.missing] }
+      : { value: fifthWheelDValueKn(car.value, whole.value, pin.value), byWhole: null, missing };
   }
-  const byAxles = axles !== null && axles < whole.value ? dValueKn(car.value, axles) : null;
-  return { value: dValueKn(car.value, whole.value), byAxles, missing };
+  const byWhole = dValueKn(car.value, whole.value);
+  if (axles === null || axles >= whole.value) return { value: byWhole, byWhole: null, missing };
+  return { value: dValueKn(car.value, axles), byWhole, missing };
 }

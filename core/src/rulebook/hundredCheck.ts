@@ -8,7 +8,7 @@ import { heldFigures } from '../rig/plated.ts';
 import { journeyOf } from '../situation/situation.ts';
 import type { Check } from '../checks/check.ts';
 import { plated } from './context.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 import { judgeCounted, newCheck, timesOf } from '../checks/newCheck.ts';
 import { missingOn } from './tyreMarkChecks.ts';
 
@@ -27,7 +27,7 @@ interface Asked {
 export function hundredCheck(loads: Loads): readonly Check[] {
   const { vehicle, trailer, situation } = loads.view;
   const facts = journeyOf(situation)
-    .map((place) => factsIn(place)['road.hundred'])
+    .map((place) => factsIn(place, situation.date)['road.hundred'])
     .find((found) => found !== undefined);
   if (!facts || !vehicle || !trailer) return [];
   const check = newCheck(loads, {

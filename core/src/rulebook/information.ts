@@ -1,60 +1,40 @@
+import { holdsOn, isComing } from '../situation/dated.ts';
+import { lawOf } from '../jurisdictions/laws.ts';
+import type { Note } from '../jurisdictions/law.ts';
+import { bears, type Answer } from '../jurisdictions/when.ts';
 import type { Loads } from '../loads/loads.ts';
-import { isMotorCaravan } from '../rig/body.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
-import { platedAxles } from './brakeKindChecks.ts';
-import { plated } from './context.ts';
-import { information, type Bears, type InformationFacts } from './information.data.ts';
 
 /** A piece of information of a place on the way or at home, and whether it bears on this rig. */
 export interface Information {
-  readonly facts: InformationFacts;
+  readonly facts: Note;
   readonly place: Jurisdiction;
-  readonly bears: 'yes' | 'no' | 'unknown';
+  readonly bears: Answer;
+  /** Not law yet on the day asked for: shown as coming. */
+  readonly coming: boolean;
 }
 
-/** What is said of the places this rig travels through or is registered in; what does not bear on it is there too. */
+/**
+ * What is said of the places this rig travels through or is registered in, and what is coming there; what does not bear on it is
+ * there too.
+ */
 export function informationFor(loads: Loads): readonly Information[] {
   const { situation } = loads.view;
-  return information.flatMap((facts): readonly Information[] => {
-    const places = facts.by === 'travel' ? journeyOf(situation) : [situation.vehicle];
-    const place = places.find((one) => isOf(facts, one));
-    return place ? [{ facts, place, bears: bearing(loads, facts.bears) }] : [];
-  });
+  const seen = new Set<Note>();
+  const asked = [
+    ...journeyOf(situation).map((place) => ['travel', place] as const),
+    ['vehicle', situation.vehicle] as const,
+  ];
+  return asked.flatMap(([by, place]) =>
+    lawOf(place.country).notes.flatMap((facts): readonly Information[] => {
+      const coming = isComing(facts, situation.date);
+      const due = coming || holdsOn(facts, situation.date);
+      if (facts.by !== by || !due || !isThere(facts, place) || seen.has(facts)) return [];
+      seen.add(facts);
+      return [{ facts, place, coming, bears: bears(loads, facts.when).answer }];
+    }),
+  );
 }
 
-const isOf = ({ countries, states }: InformationFacts, { country, state }: Jurisdiction): boolean =>
-  countries.includes(country) && (!states || (state !== undefined && states.includes(state)));
-
-const carMass = 3500;
-const heavyLawMass = 4500;
-const fullBrakes = 2000;
-const licenceToCome = 4250;
-
-const when = (condition: boolean): Information['bears'] => (condition ? 'yes' : 'no');
-const whenKnown = (value: number | null, test: (value: number) => boolean): Information['bears'] =>
-  value === null ? 'unknown' : when(test(value));
-
-function bearing(loads: Loads, bears: Bears): Information['bears'] {
-  const { vehicle, trailer } = loads.view;
-  const car = vehicle ? plated(loads, 'vehicleMax', ['vehicle']).value : 0;
-  switch (bears) {
-    case 'always':
-      return 'yes';
-    case 'towing':
-      return when(trailer !== undefined);
-    case 'motorhome':
-      return when(vehicle !== undefined && isMotorCaravan(vehicle));
-    case 'heavyVehicle':
-      return whenKnown(car, (mass) => mass > carMass);
-    case 'lightTowing':
-      return trailer ? whenKnown(car, (mass) => mass <= carMass) : 'no';
-    case 'licenceGap':
-      return whenKnown(car, (mass) => mass > carMass && mass <= licenceToCome);
-    case 'heavyLaw': {
-      const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : 0;
-      return whenKnown(car === null || towed === null ? null : Math.max(car, towed), (mass) => mass > heavyLawMass);
-    }
-    case 'brakedFully':
-      return trailer ? whenKnown(platedAxles(loads).value, (mass) => mass > fullBrakes) : 'no';
-  }
-}
+const isThere = ({ states, exceptStates = [] }: Note, { state }: Jurisdiction): boolean =>
+  state === undefined ? !states : (!states || states.includes(state)) && !exceptStates.includes(state);

@@ -1,7 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
 import { platesAlone } from '../situation/countries.ts';
 import { journeyOf, samePlace, type Jurisdiction } from '../situation/situation.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 import type { Missing } from '../rig/missing.ts';
 import { speedMissing, speedRule, type SpeedRule } from './speeds.ts';
 
@@ -24,7 +24,7 @@ export function journeyStops(loads: Loads): readonly JourneyStop[] {
   return stops
     .filter(({ country }) => country !== platesAlone)
     .map((place) => {
-      const kind = factsIn(place)['ball.min']?.kind;
+      const kind = factsIn(place, situation.date)['ball.min']?.kind;
       return {
         place,
         home: place === home,

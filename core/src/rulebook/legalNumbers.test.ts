@@ -4,10 +4,8 @@ import { ballSchools, type AustralianState, type BallSchool } from '../situation
 import { compile } from '../loads/compile.ts';
 import { exampleView } from '../testing/examples.ts';
 import { bandFor } from './ballChecks.ts';
-import { factsIn } from './layers.ts';
-import { sanctionFacts, germanHeavy } from './sanctions.data.ts';
-import { speedTable } from './speeds.data.ts';
-import { thresholds } from './thresholds.data.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
+import { allLaws, lawOf } from '../jurisdictions/laws.ts';
 
 /**
  * Every number that a rule names, written a second time by hand from the texts of the regions: a change of any of them in
@@ -41,7 +39,9 @@ const numbers: Readonly<Record<Country, Readonly<Record<string, Figures>>>> = {
   // Without a law there is no number of law: only what is practice everywhere.
   plates: { 'gear.age': { years: 7 } },
   AU: {
-    'brakes.required': { unbrakedMostKg: 750 },
+    'brakes.required': { unbrakedMostKg: 750, oneAxle: 1 },
+    'tow.braked': { wholeTrailer: 1 },
+    'tow.unbraked': { wholeTrailer: 1 },
     'tow.fallback': { braked: 1.5, unbraked: 1 },
     'brakes.kind': { overrunMostKg: 2000 },
     'breakaway.required': { aboveKg: 2000 },
@@ -54,12 +54,15 @@ const numbers: Readonly<Record<Country, Readonly<Record<string, Figures>>>> = {
   'GB-NIR': british,
   DE: {
     ...continental,
+    'tow.braked': { byAxleLoad: 1 },
+    'tow.unbraked': { byAxleLoad: 1 },
+    'tow.half': { ...halfOfRunningOrder, byAxleLoad: 1 },
     'road.hundred': {
       ...{ kmh: 100, vehicleMostKg: 3500, tyreYears: 6, tyreKmh: 120 },
       ...{ plain: 0.3, caravan: 0.8, caravanStabilised: 1 },
     },
   },
-  FR: { ...continental, 'tow.ownMass': { share: 1.3 }, 'tow.half': { kerb: 0.5, atMostKg: 750 } },
+  FR: { ...continental, 'tow.ownMass': { share: 1.3 }, 'tow.half': { kerb: 0.5, atMostKg: 750, platedMass: 1 } },
   IT: continental,
   ES: continental,
   NL: continental,
@@ -110,84 +113,153 @@ describe('the numbers of the rules', () => {
 
   it('of speeds: rural road, dual carriageway, motorway', () => {
     const said = Object.fromEntries(
-      Object.entries(speedTable).map(([country, lines]) => [
-        country,
-        Object.fromEntries(
-          Object.entries(lines).map(([line, [rural, dual, motorway]]) => [line, [rural, dual, motorway]]),
-        ),
-      ]),
+      allLaws.flatMap(({ place, speeds }) =>
+        speeds === null
+          ? []
+          : [[place, speeds.rows.map(({ as, rural, dual, motorway }) => [as, rural, dual, motorway])] as const],
+      ),
     );
-    const isles = { car: [60, 70, 70], towing: [50, 60, 60], heavy: [50, 60, 70] };
+    const isles = [
+      ['towing', 50, 60, 60],
+      ['goods', 50, 60, 70],
+      ['heavy', 50, 60, 70],
+      ['car', 60, 70, 70],
+    ];
     expect(said).toEqual({
+      AU: [
+        ['heavyTowing', 100, 100, 100],
+        ['heavy', 100, 100, 100],
+        ['towing', 100, 100, 100],
+      ],
       GB: isles,
       'GB-NIR': isles,
-      DE: { car: [100, null, null], towing: [80, 80, 80], heavy: [80, 100, 100], heavyTowing: [60, 80, 80] },
-      FR: { car: [80, 110, 130], towing: [80, 110, 130], heavyTowing: [80, 90, 90], heavy: [80, 100, 110] },
-      IT: { car: [90, 110, 130], towing: [70, 70, 80], heavy: [80, null, 100] },
-      ES: { car: [90, 90, 120], towing: [80, 90, 90], heavy: [80, null, 90] },
-      NL: { car: [80, 100, 100], towing: [80, 90, 90], heavy: [80, 80, 80] },
-      AT: {
-        ...{ car: [100, 100, 130], lightTrailer: [100, 100, 100], towing: [80, 100, 100] },
-        ...{ heavyTowing: [70, 80, 80], heavy: [70, null, 80] },
-      },
-      CH: { car: [80, 100, 120], towing: [80, null, 100], heavy: [80, null, 100] },
+      DE: [
+        ['heavyTowing', 60, 80, 80],
+        ['veryHeavy', 60, 80, 80],
+        ['heavy', 80, 100, 100],
+        ['towing', 80, 80, 80],
+        ['car', 100, null, null],
+      ],
+      FR: [
+        ['heavyTowing', 80, 90, 90],
+        ['towing', 80, 110, 130],
+        ['heavy', 80, 100, 110],
+        ['car', 80, 110, 130],
+      ],
+      IT: [
+        ['towing', 70, 70, 80],
+        ['heavy', 80, null, 100],
+        ['car', 90, 110, 130],
+      ],
+      ES: [
+        ['towing', 80, 90, 90],
+        ['heavy', 80, null, 90],
+        ['car', 90, 90, 120],
+      ],
+      NL: [
+        ['heavyTowing', 80, 80, 80],
+        ['towing', 80, 90, 90],
+        ['heavy', 80, 80, 80],
+        ['car', 80, 100, 100],
+      ],
+      AT: [
+        ['heavyTowing', 70, 80, 80],
+        ['lightTrailer', 100, 100, 100],
+        ['heavyTowing', 70, 80, 80],
+        ['towing', 80, 100, 100],
+        ['heavy', 70, null, 80],
+        ['car', 100, 100, 130],
+      ],
+      CH: [
+        ['heavyTowing', 80, null, 80],
+        ['towing', 80, null, 100],
+        ['heavy', 80, null, 100],
+        ['car', 80, 100, 120],
+      ],
     });
   });
 
   it('of the marks near which something changes', () => {
     const marks: Readonly<Record<number, readonly string[]>> = {
+      500: ['frRegistration'],
       750: ['auBrakes', 'ukBrakes', 'euBrakes'],
       2000: ['auAllBrakes', 'deBands'],
       2500: ['auSecondChain'],
+      3050: ['ukSpeed'],
       4250: ['euSum96'],
-      4500: ['auHeavyTrailer', 'auLicence', 'nswSpeed'],
-      7500: ['euLicenceC1'],
+      4500: ['auHeavyTrailer', 'auLicence', 'nswSpeed', 'nswSpeedAlone'],
+      7500: ['euLicenceC1', 'ukLicenceC', 'deHeavySpeed'],
+      8250: ['ukSumOld'],
+      12000: ['ukSumC1E', 'euSumC1E'],
     };
+    const thresholds = allLaws.flatMap((law) => law.marks);
     const elsewhere = Object.values(marks).flat();
     for (const { id, at } of thresholds)
       expect([id, at]).toEqual([
         id,
         elsewhere.includes(id) ? Number(Object.keys(marks).find((kg) => marks[Number(kg)]?.includes(id))) : 3500,
       ]);
-    expect(elsewhere.every((id) => thresholds.some((one) => one.id === id))).toBe(true);
+    expect(elsewhere.filter((id) => !thresholds.some((one) => one.id === id))).toEqual([]);
   });
 
   it('of what overloading tends to cost', () => {
-    const bands = (country: keyof typeof sanctionFacts) =>
-      (sanctionFacts[country].bands ?? []).map(({ above, amount, most, points }) => [above, amount, most, points]);
-    const plain = (...list: readonly (readonly number[])[]) =>
-      list.map(([above, amount]) => [above, amount, undefined, undefined]);
-    expect(bands('DE')).toEqual([
-      ...plain([0.05, 10], [0.1, 30], [0.15, 35]),
-      ...[
-        [0.2, 95],
-        [0.25, 140],
-        [0.3, 235],
-      ].map(([above, amount]) => [above, amount, undefined, 1]),
-    ]);
-    expect((germanHeavy.bands ?? []).map(({ above, amount, points = 0 }) => [above, amount, points])).toEqual([
-      ...[
-        [0.02, 30, 0],
-        [0.05, 80, 1],
-        [0.1, 110, 1],
-        [0.15, 140, 1],
-        [0.2, 190, 1],
-        [0.25, 285, 1],
-        [0.3, 380, 1],
+    const rows = (country: Country) =>
+      lawOf(country).sanctions.map(({ of, bands = [] }) => [
+        of,
+        bands.map(({ above, amount, most, points = 0 }) => [above, amount, most ?? points]),
+      ]);
+    expect(rows('DE')).toEqual([
+      ['ball', []],
+      [
+        'masses',
+        [
+          [0.02, 30, 0],
+          [0.05, 80, 1],
+          [0.1, 110, 1],
+          [0.15, 140, 1],
+          [0.2, 190, 1],
+          [0.25, 285, 1],
+          [0.3, 380, 1],
+        ],
+      ],
+      [
+        'masses',
+        [
+          [0.05, 10, 0],
+          [0.1, 30, 0],
+          [0.15, 35, 0],
+          [0.2, 95, 1],
+          [0.25, 140, 1],
+          [0.3, 235, 1],
+        ],
       ],
     ]);
-    expect(bands('GB')).toEqual(plain([0, 100], [0.1, 200], [0.15, 300]));
-    expect([sanctionFacts.FR.perKg, bands('FR')]).toEqual([500, plain([0, 135])]);
-    expect(bands('IT').map((band) => band.slice(0, 3))).toEqual([
-      ...[
-        [0.05, 42, 173],
-        [0.1, 87, 345],
-        [0.2, 173, 694],
-        [0.3, 430, 1731],
-      ],
+    const masses = (country: Country) => rows(country)[0]?.[1];
+    expect(masses('GB')).toEqual([
+      [0, 100, 0],
+      [0.1, 200, 0],
+      [0.15, 300, 0],
     ]);
-    expect(bands('ES')).toEqual([[0, 80, 500, undefined]]);
-    expect(bands('CH')).toEqual(plain([0, 100], [0.05, 200]));
-    for (const country of ['AU', 'GB-NIR', 'NL', 'AT'] as const) expect(sanctionFacts[country].how).toBe('none');
+    expect([lawOf('FR').sanctions[0]?.perKg, masses('FR')]).toEqual([500, [[0, 135, 0]]]);
+    expect(masses('IT')).toEqual([
+      [0.05, 42, 173],
+      [0.1, 87, 345],
+      [0.2, 173, 694],
+      [0.3, 430, 1731],
+    ]);
+    expect(masses('ES')).toEqual([[0, 80, 500]]);
+    expect(masses('CH')).toEqual([
+      [0, 100, 0],
+      [0.05, 200, 0],
+    ]);
+    for (const country of ['AU', 'GB-NIR', 'NL', 'AT'] as const) expect(lawOf(country).sanctions[0]?.how).toBe('none');
+    const beyond = allLaws.flatMap(({ place, sanctions }) =>
+      sanctions.flatMap((row) => (row.beyond ? [[place, row.beyond.above, row.beyond.says]] : [])),
+    );
+    expect(beyond).toEqual([
+      ['GB', 0.3, 'court'],
+      ['FR', 0.2, 'higherClass'],
+      ['CH', 0.05, 'proceedings'],
+    ]);
   });
 });

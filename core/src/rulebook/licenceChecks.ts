@@ -16,14 +16,14 @@ import { regionOf } from '../situation/situation.ts';
 import type { Check } from '../checks/check.ts';
 import { plated } from './context.ts';
 import type { RuleInForce } from '../checks/ruleFacts.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 
 /** Whether the driver may: by plated masses, whatever the rig weighs today. Nothing is judged where nobody said. */
 export function licenceChecks(loads: Loads): readonly Check[] {
   const { licence } = loads.view.situation;
   const { vehicle, trailer } = loads.view;
   if (!licence || !vehicle) return [];
-  const facts = factsIn({ country: licence.issuer })['people.licence'];
+  const facts = factsIn({ country: licence.issuer }, loads.view.situation.date)['people.licence'];
   if (!facts) return [];
   const car = plated(loads, 'vehicleMax', ['vehicle']);
   const towed = trailer ? plated(loads, 'trailerMax', ['trailer']) : null;
@@ -109,7 +109,7 @@ const yesNo = (
 function noviceCheck({ view }: Loads, licence: Licence): readonly Check[] {
   const { novice } = licence;
   const { travel } = view.situation;
-  const facts = factsIn(travel)['people.novice'];
+  const facts = factsIn(travel, view.situation.date)['people.novice'];
   const { trailer } = view;
   if (!novice || !trailer || !facts) return [];
   const check = { ...yesNo('people.novice', licence, facts), name: message('check.novice') };

@@ -9,6 +9,7 @@ import { factsFor, plated, regionFor } from './context.ts';
 import type { Limit } from '../rig/plated.ts';
 import { limitTerm } from './couplingTerms.ts';
 import { judgedAs, newCheck } from '../checks/newCheck.ts';
+import type { RuleId, RuleInForce } from '../checks/ruleFacts.ts';
 import { limitChecks, type LimitCheck } from './limitDefinitions.ts';
 
 /** Every plated limit of the rig against its load. */
@@ -19,7 +20,7 @@ function plainCheck(loads: Loads, definition: LimitCheck): Check | null {
   const { rule, side } = definition;
   const facts = factsFor(loads, side, rule);
   if (!facts) return null;
-  const quantity = judgedQuantity(loads, definition);
+  const quantity = judgedQuantity(loads, definition, facts);
   const limitName = judgedLimit(loads, definition);
   const demand = loads.values[quantity];
   const check = newCheck(loads, {
@@ -30,7 +31,7 @@ function plainCheck(loads: Loads, definition: LimitCheck): Check | null {
     quantity,
     name: message('check.limit', { limit: term(limitTerm(loads.view, limitName)) }),
     sense: definition.sense,
-    required: definition.required,
+    required: definition.required ?? (isTowing(rule) && factsFor(loads, 'vehicle', 'tow.fallback') === null),
   });
   const why = whyNot(loads, definition);
   if (demand.kind === 'absent' || why) return notApplicable(check, why ?? 'check.no.trailer');
@@ -42,7 +43,7 @@ function plainCheck(loads: Loads, definition: LimitCheck): Check | null {
     definition.sense === 'min'
       ? judgeLeast(loads, demand, limit.value, shifted(demand, limit.value ?? 0))
       : judgeMost(loads, demand, limit);
-  const notes = [...towNotes(loads, definition, limit.value), ...allowanceNotes(definition.limit, limitName)];
+  const notes = [...towNotes(loads, definition, facts, limit.value), ...allowanceNotes(definition.limit, limitName)];
   return judgedAs(check, judged, { figures: figuresOf(limit, judged.limit), notes });
 }
 
@@ -73,11 +74,13 @@ function whyNot(loads: Loads, { rule, side }: LimitCheck): string | null {
   return null;
 }
 
-/** With a tag axle the rear limit is the drive axle's; German law compares towed mass as the load on the trailer's axles. */
-function judgedQuantity(loads: Loads, { rule, quantity }: LimitCheck): QuantityName {
+/** A combination whose towing limit nobody knows is not decided, unless law has a limit of its own for where none is stated. */
+const isTowing = (rule: RuleId): boolean => rule === 'tow.braked' || rule === 'tow.unbraked';
+
+/** With a tag axle the rear limit is the drive axle's; some law compares towed mass as the load on the trailer's axles. */
+function judgedQuantity(loads: Loads, { rule, quantity }: LimitCheck, { figures }: RuleInForce): QuantityName {
   if (rule === 'axle.rear' && loads.view.vehicle?.geometry.tagAxle) return 'driveAxle';
-  const towing = rule === 'tow.braked' || rule === 'tow.unbraked';
-  return towing && loads.view.situation.vehicle.country === 'DE' ? 'trailerAxles' : quantity;
+  return figures?.['byAxleLoad'] === undefined ? quantity : 'trailerAxles';
 }
 
 const towingAllowances: Readonly<Partial<Record<LimitName, LimitName>>> = {
@@ -116,11 +119,16 @@ const allowanceNotes = (plain: LimitName, judged: LimitName): readonly Message[]
   plain === judged ? [] : [message('check.note.towingAllowance')];
 
 /** Where the trailer's total fails the towing limit and its axle load passes, both readings are said. */
-function towNotes(loads: Loads, { rule }: LimitCheck, limit: number | null): readonly Message[] {
-  if ((rule !== 'tow.braked' && rule !== 'tow.unbraked') || limit === null) return [];
-  const { country } = loads.view.situation.vehicle;
+function towNotes(
+  loads: Loads,
+  { rule }: LimitCheck,
+  { figures }: RuleInForce,
+  limit: number | null,
+): readonly Message[] {
+  if (!isTowing(rule) || limit === null || figures?.['wholeTrailer'] !== undefined) return [];
   const { trailerTotal: total, trailerAxles: axles } = loads.values;
-  if (country === 'AU' || total.kind !== 'known' || axles.kind !== 'known') return [];
+  if (total.kind !== 'known' || axles.kind !== 'known') return [];
   const split = total.value > limit + massTolerance && axles.value <= limit + massTolerance;
-  return split ? [message(country === 'DE' ? 'check.note.towByAxle' : 'check.note.towByTotal')] : [];
+  const byAxle = figures?.['byAxleLoad'] !== undefined;
+  return split ? [message(byAxle ? 'check.note.towByAxle' : 'check.note.towByTotal')] : [];
 }

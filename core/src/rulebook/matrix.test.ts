@@ -10,11 +10,10 @@ import { fuelTank, gearOn, made, plateOf, weightless, type Made } from '../testi
 import { hasWord } from '../testing/words.ts';
 import type { Check } from '../checks/check.ts';
 import type { RuleId } from '../checks/ruleFacts.ts';
-import { information } from './information.data.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
+import { whenMessages } from '../jurisdictions/whenMessages.ts';
+import { allLaws } from '../jurisdictions/laws.ts';
 import { runRulebook } from './runRulebook.ts';
-import { sanctionFacts } from './sanctions.data.ts';
-import { thresholds } from './thresholds.data.ts';
 
 /** What every rule must show. A rule without a line here does not compile. */
 interface Line {
@@ -427,7 +426,8 @@ describe.each(Object.entries(matrix) as [RuleId, Line][])('%s', (rule, line) => 
     if (!check) return;
     const { source } = check;
     expect(['high', 'medium', 'low']).toContain(source.confidence);
-    expect(source.reviewed).toMatch(/^\d{4}-\d{2}-\d{2}$/);
+    expect(source.compiled).toMatch(/^\d{4}-\d{2}-\d{2}$/);
+    expect(source.checkAgainBy > source.compiled).toBe(true);
     for (const key of [
       `source.${source.source}`,
       `ask.${source.ask}`,
@@ -463,14 +463,15 @@ describe('the facts of every place', () => {
   });
 
   it('have words for every mark, every piece of information and every sanction', () => {
-    for (const one of thresholds) {
-      expect(hasWord(`threshold.${one.id}`), one.id).toBe(true);
-      expect(hasWord(`source.${one.source}`), one.source).toBe(true);
+    for (const { marks, notes, speeds, sanctions } of allLaws) {
+      for (const { id } of marks) expect(hasWord(`threshold.${id}`), id).toBe(true);
+      for (const { id, when } of notes) {
+        expect(hasWord(`info.${id}`), id).toBe(true);
+        for (const { key } of whenMessages(when)) expect(hasWord(key), key).toBe(true);
+      }
+      for (const { beyond } of sanctions) if (beyond) expect(hasWord(`sanction.${beyond.says}`)).toBe(true);
+      for (const { source } of [...marks, ...notes, ...sanctions, ...(speeds?.rows ?? [])])
+        expect(hasWord(`source.${source}`), source).toBe(true);
     }
-    for (const one of information) {
-      expect(hasWord(`info.${one.id}`), one.id).toBe(true);
-      expect(hasWord(`source.${one.source}`), one.source).toBe(true);
-    }
-    for (const one of Object.values(sanctionFacts)) expect(hasWord(`source.${one.source}`), one.source).toBe(true);
   });
 });

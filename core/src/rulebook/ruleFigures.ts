@@ -22,6 +22,10 @@ const readAs: Readonly<Record<string, 'share' | 'plain' | 'flag'>> = {
   trailerKmh: 'plain',
   onlyUnbraked: 'flag',
   p2Free: 'flag',
+  byAxleLoad: 'flag',
+  wholeTrailer: 'flag',
+  platedMass: 'flag',
+  oneAxle: 'flag',
 };
 
 /** The numbers a rule itself names, each in words. */

@@ -3,7 +3,7 @@ import { message, type Message } from '../messages/message.ts';
 import type { Check } from '../checks/check.ts';
 import { journeyOf, type Situation } from '../situation/situation.ts';
 import type { RuleId, RuleInForce, RulesInForce } from '../checks/ruleFacts.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 import { notAsked } from './notAsked.ts';
 import { ruleFigures } from './ruleFigures.ts';
 
@@ -25,9 +25,9 @@ export function ruleList({ view }: Loads, checks: readonly Check[]): readonly Ru
   const { situation } = view;
   const layer = {
     ...journeyFacts(situation),
-    ...(situation.licence ? peopleFacts(situation.licence.issuer) : {}),
-    ...(view.trailer ? factsIn(situation.trailer) : {}),
-    ...(view.vehicle ? factsIn(situation.vehicle) : {}),
+    ...(situation.licence ? peopleFacts(situation.licence.issuer, situation.date) : {}),
+    ...(view.trailer ? factsIn(situation.trailer, situation.date) : {}),
+    ...(view.vehicle ? factsIn(situation.vehicle, situation.date) : {}),
   };
   return Object.entries(layer).flatMap(([id, facts]): RuleEntry[] => {
     if (!facts) return [];
@@ -45,11 +45,11 @@ const onTheRoad: readonly RuleId[] = ['ball.min', 'road.hundred', 'people.novice
 const journeyFacts = (situation: Situation): RulesInForce =>
   Object.fromEntries(
     journeyOf(situation).flatMap((place) =>
-      Object.entries(factsIn(place)).filter(([rule]) => onTheRoad.includes(rule as RuleId)),
+      Object.entries(factsIn(place, situation.date)).filter(([rule]) => onTheRoad.includes(rule as RuleId)),
     ),
   );
 
-const peopleFacts = (country: Parameters<typeof factsIn>[0]['country']) => {
-  const { 'people.licence': licence, 'people.novice': novice } = factsIn({ country });
+const peopleFacts = (country: Parameters<typeof factsIn>[0]['country'], day: string | undefined) => {
+  const { 'people.licence': licence, 'people.novice': novice } = factsIn({ country }, day);
   return { 'people.licence': licence, 'people.novice': novice };
 };

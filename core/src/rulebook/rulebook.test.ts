@@ -128,7 +128,7 @@ describe('what differs by country', () => {
   it.each([
     ['AU', 'legal', 'legal', 'legal'],
     ['GB', 'maker', 'maker', 'legal'],
-    ['DE', 'legal', 'legal', 'maker'],
+    ['DE', 'legal', 'legal', 'legal'],
   ] as const)(
     'in %s the tow limit is %s, the coupling limit %s, the trailer axle figure %s',
     (country, tow, ball, axle) => {

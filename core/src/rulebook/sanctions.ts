@@ -1,51 +1,57 @@
+import { breaksLaw, comparesLoad, type Check } from '../checks/check.ts';
+import { holdsOn, sanctionsAgainBy } from '../situation/dated.ts';
+import type { SanctionBand, SanctionRow } from '../jurisdictions/law.ts';
+import { lawOf } from '../jurisdictions/laws.ts';
+import { bears } from '../jurisdictions/when.ts';
 import type { Loads } from '../loads/loads.ts';
-import { platesAlone } from '../situation/countries.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
-import { comparesLoad, type Check } from '../checks/check.ts';
-import { plated } from './context.ts';
-import { germanHeavy, sanctionFacts, type SanctionBand, type SanctionFacts } from './sanctions.data.ts';
 
 /** What an excess tends to cost in one place: an indication, never part of a verdict. */
 export interface Sanction {
   readonly check: Check;
   readonly place: Jurisdiction;
-  readonly facts: SanctionFacts;
+  readonly facts: SanctionRow;
   /** How far above the limit, 0.05 for 5 %. */
   readonly excess: number;
   /** The band it falls in; null below the first, or where no figures are known. */
   readonly band: SanctionBand | null;
   /** How many tranches have begun, where they are counted. */
   readonly times: number;
+  /** What comes instead of a fine, or with it, from so much on. */
+  readonly beyond: NonNullable<SanctionRow['beyond']>['says'] | null;
+  /** The day by which the amounts were to be gone through again, where that is past; null where it is not. */
+  readonly overdueSince: string | null;
 }
 
-/** For every plated limit that is exceeded, in each place travelled through. Nothing where nothing is over. */
+/**
+ * For every plated limit that is exceeded, in each place travelled through. Nothing where nothing is over, and nothing for what is
+ * over by a rule that is not well known.
+ */
 export function sanctions(loads: Loads, checks: readonly Check[]): readonly Sanction[] {
-  const over = checks.filter(
-    (check) => check.kind === 'legal' && check.status === 'over' && check.sense === 'max' && comparesLoad(check),
-  );
+  const over = checks.filter((check) => breaksLaw(check) && check.sense === 'max' && comparesLoad(check));
   return journeyOf(loads.view.situation).flatMap((place) =>
     over.flatMap((check): readonly Sanction[] => {
-      if (place.country === platesAlone) return [];
       const { limit, margin } = check;
-      if (limit === null || margin === null || limit <= 0) return [];
-      const facts = factsFor(loads, place.country);
+      const facts = rowFor(loads, place, check);
+      if (!facts || limit === null || margin === null || limit <= 0) return [];
       const excess = -margin / limit;
       const times = facts.perKg === undefined ? 1 : Math.ceil(-margin / facts.perKg);
-      return [{ check, place, facts, excess, band: bandOf(facts, excess), times }];
+      const beyond = facts.beyond && excess > facts.beyond.above ? facts.beyond.says : null;
+      const { date } = loads.view.situation;
+      const again = facts.checkAgainBy ?? sanctionsAgainBy;
+      const overdueSince = date !== undefined && again < date ? again : null;
+      return [{ check, place, facts, excess, band: bandOf(facts, excess), times, beyond, overdueSince }];
     }),
   );
 }
 
-const bandOf = ({ bands = [] }: SanctionFacts, excess: number): SanctionBand | null =>
+const bandOf = ({ bands = [] }: SanctionRow, excess: number): SanctionBand | null =>
   bands.reduce<SanctionBand | null>((found, band) => (excess > band.above ? band : found), null);
 
-const heavyVehicle = 7500;
-const heavyTrailer = 2000;
-
-function factsFor(loads: Loads, country: keyof typeof sanctionFacts): SanctionFacts {
-  if (country !== 'DE') return sanctionFacts[country];
-  const { vehicle, trailer } = loads.view;
-  const car = vehicle ? plated(loads, 'vehicleMax', ['vehicle']).value : null;
-  const towed = trailer ? plated(loads, 'trailerMax', ['trailer']).value : null;
-  return (car ?? 0) > heavyVehicle || (towed ?? 0) > heavyTrailer ? germanHeavy : sanctionFacts.DE;
+/** The first row of the place for this kind of excess; one of masses stands for the coupling where it has none of its own. */
+function rowFor(loads: Loads, { country }: Jurisdiction, { quantity }: Check): SanctionRow | undefined {
+  const rows = lawOf(country).sanctions.filter((row) => holdsOn(row, loads.view.situation.date));
+  const ball = quantity === 'ballLoad' ? rows.filter(({ of }) => of === 'ball') : [];
+  const asked = ball.length > 0 ? ball : rows.filter(({ of }) => of === 'masses');
+  return asked.find(({ when }) => bears(loads, when).answer === 'yes');
 }

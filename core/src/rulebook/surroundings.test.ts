@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { compile } from '../loads/compile.ts';
 import { runRulebook } from './runRulebook.ts';
-import { factsIn } from './layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 import { made, plateOf, type Made } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
 import { remedies } from '../verdict/remedies.ts';
@@ -28,15 +28,15 @@ describe('marks near by', () => {
     const camper = { alone: true, limits: { vehicleMax: 3500 } } as const;
     expect(marks({ ...camper, country: 'DE' })).toEqual([
       ['euLicence', false],
-      ['euSpeed', false],
       ['deInspection', false],
+      ['euSpeed', false],
       ['deSign', false],
     ]);
     const british: Made['situation'] = { licence: { issuer: 'GB', classes: ['B'] } };
     expect(marks({ ...camper, country: 'DE', situation: { ...british } }).map(([id]) => id)).toEqual([
       'ukLicence',
-      'euSpeed',
       'deInspection',
+      'euSpeed',
       'deSign',
     ]);
     const inWales = { travel: { country: 'AU', state: 'NSW' } } as const;
@@ -61,12 +61,14 @@ describe('information of a place', () => {
     expect(bears({ country: 'DE', limits: { vehicleMax: 3500 } }, 'deSigns')).toBe('no');
     expect(bears({ country: 'DE' }, 'deSigns')).toBe('unknown');
     expect(bears({ country: 'DE', situation: { travel: { country: 'AT' } } }, 'deSigns')).toBeUndefined();
-    expect(bears({ country: 'DE', situation: { through: [{ country: 'FR' }] } }, 'frOvertaking')).toBe('yes');
+    expect(bears({ country: 'DE', situation: { through: [{ country: 'FR' }] } }, 'frOvertaking')).toBe('unknown');
     expect(bears({ country: 'GB', alone: true, limits: { vehicleMax: 2000 } }, 'ukRightLane')).toBe('no');
     expect(bears({ country: 'GB', limits: { vehicleMax: 3501 } }, 'ukTrailerLength')).toBe('no');
     expect(bears({ country: 'GB', alone: true, vehicle: { build: 'motorhome' } }, 'ukCabHeight')).toBe('yes');
     expect(bears({ country: 'DE', limits: { vehicleMax: 4250 } }, 'euLicenceToCome')).toBe('yes');
     expect(bears({ country: 'DE', limits: { vehicleMax: 4251 } }, 'euLicenceToCome')).toBe('no');
+    expect(bears({ country: 'DE', limits: { vehicleMax: 3500 } }, 'euLicenceToCome')).toBe('yes');
+    expect(bears({ country: 'DE', limits: { vehicleMax: 3000 } }, 'euLicenceToCome')).toBe('no');
   });
 
   it('differs by state', () => {

@@ -1,11 +1,16 @@
+import { holdsOn } from '../situation/dated.ts';
+import { lawOf } from '../jurisdictions/laws.ts';
+import type { Mark } from '../jurisdictions/law.ts';
+import { unladen } from '../jurisdictions/when.ts';
 import type { Loads } from '../loads/loads.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
 import { plated } from './context.ts';
-import { thresholds, type ThresholdFacts } from './thresholds.data.ts';
 
 /** A mark beside which a plated figure of this rig lies. */
 export interface NearThreshold {
-  readonly facts: ThresholdFacts;
+  readonly facts: Mark;
+  /** Whose mark it is. */
+  readonly place: Jurisdiction;
   /** kg, of the plate or the plates together. */
   readonly value: number;
   readonly passed: boolean;
@@ -21,27 +26,41 @@ export const nearThresholds = (loads: Loads): readonly NearThreshold[] =>
     .filter(({ facts, value }) => Math.abs(value - facts.at) <= Math.max(nearShare * facts.at, nearLeast))
     .sort((a, b) => Math.abs(a.value - a.facts.at) - Math.abs(b.value - b.facts.at));
 
-/** Every mark that counts for this rig where it is, with its figure where that is known. */
+/** Every mark that counts for this rig where it is on its day, each once, with its figure where that is known. */
 export function thresholdsOf(loads: Loads): readonly NearThreshold[] {
-  return thresholds.flatMap((facts): readonly NearThreshold[] => {
-    if (!deciding(loads, facts).some((place) => isThere(facts, place))) return [];
-    const value = figureOf(loads, facts.of);
-    return value === null ? [] : [{ facts, value, passed: value > facts.at }];
-  });
+  const seen = new Set<Mark>();
+  return whoDecide(loads).flatMap(([by, places]) =>
+    places.flatMap((place) =>
+      lawOf(place.country).marks.flatMap((facts): readonly NearThreshold[] => {
+        if (facts.by !== by || !isThere(facts, place) || !holdsOn(facts, loads.view.situation.date)) return [];
+        if (seen.has(facts)) return [];
+        seen.add(facts);
+        const value = figureOf(loads, facts.of);
+        return value === null ? [] : [{ facts, place, value, passed: value > facts.at }];
+      }),
+    ),
+  );
 }
 
-const isThere = ({ countries, state }: ThresholdFacts, place: Jurisdiction): boolean =>
-  countries.includes(place.country) && (state === undefined || place.state === state);
+const isThere = ({ state }: Mark, place: Jurisdiction): boolean => state === undefined || place.state === state;
 
-function deciding({ view }: Loads, { by }: ThresholdFacts): readonly Jurisdiction[] {
+function whoDecide({ view }: Loads): readonly (readonly [Mark['by'], readonly Jurisdiction[]])[] {
   const { situation } = view;
-  if (by === 'travel') return journeyOf(situation);
-  if (by === 'licence') return [situation.licence ? { country: situation.licence.issuer } : situation.vehicle];
-  return [situation[by]];
+  const issuer = situation.licence ? { country: situation.licence.issuer } : situation.vehicle;
+  return [
+    ['licence', [issuer]],
+    ['vehicle', [situation.vehicle]],
+    ['trailer', [situation.trailer]],
+    ['travel', journeyOf(situation)],
+  ];
 }
 
-function figureOf(loads: Loads, of: ThresholdFacts['of']): number | null {
+function figureOf(loads: Loads, of: Mark['of']): number | null {
   const { vehicle, trailer } = loads.view;
+  if (of === 'vehicleUnladen') {
+    const { least, most } = unladen(loads);
+    return vehicle && least === most ? most : null;
+  }
   if (of === 'vehicleMax' || of === 'vehicleTechnicalMax' || of === 'combinationMax') {
     return of === 'combinationMax' && !trailer ? null : plated(loads, of, ['vehicle']).value;
   }

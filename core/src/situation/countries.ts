@@ -16,5 +16,5 @@ export const britishCountries = ['GB', 'GB-NIR'] as const satisfies readonly Cou
 export const isBritish = (country: Country): boolean => (britishCountries as readonly Country[]).includes(country);
 
 /** Countries under the law of the European Union, and with Switzerland the continent. */
-export const unionCountries = ['DE', 'FR', 'IT', 'ES', 'NL', 'AT'] as const satisfies readonly Country[];
+const unionCountries = ['DE', 'FR', 'IT', 'ES', 'NL', 'AT'] as const satisfies readonly Country[];
 export const continentCountries = [...unionCountries, 'CH'] as const;

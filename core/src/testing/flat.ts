@@ -36,7 +36,7 @@ export function flatCheck(check: Check): readonly string[] {
   return [
     `${check.id}: ${check.status} ${rounded(check.demand)} ± ${rounded(check.sigma)} ${check.sense} ${rounded(check.limit)} left ${rounded(check.margin)} ${check.unit ?? 'kg'}`,
     `  ${check.rule} ${check.region} ${check.kind} ${check.group} ${check.quantity}${check.required ? ' required' : ''}: ${flat(check.name)}`,
-    `  by ${source.source}, ${source.edition ?? 'no edition'}, ${source.confidence}, ${source.variesBy ?? 'the same everywhere'}, ask ${source.ask}, ${source.reviewed} ${JSON.stringify(source.figures ?? {})}`,
+    `  by ${source.source}, ${source.edition ?? 'no edition'}, ${source.confidence}, ${source.variesBy ?? 'the same everywhere'}, ask ${source.ask}, ${source.compiled} ${JSON.stringify(source.figures ?? {})}`,
     ...(worked
       ? [`  = ${worked.op} ${worked.of.map(part).join(', ')} at most ${(worked.atMost ?? []).map(part).join(', ')}`]
       : []),

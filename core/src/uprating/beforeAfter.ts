@@ -57,19 +57,12 @@ function marks(before: Loads, after: Loads): readonly Consequence[] {
   const now = thresholdsOf(before);
   const passed = now.flatMap((one): readonly Consequence[] => {
     const other = then.get(one.facts.id);
-    return other && other.passed !== one.passed ? [markPassed(one, other, before)] : [];
+    return other && other.passed !== one.passed ? [markPassed(one, other)] : [];
   });
   return [...passed, ...technicalMass(before, after)];
 }
 
-function markPassed({ facts, value }: NearThreshold, other: NearThreshold, { view }: Loads): Consequence {
-  const { situation } = view;
-  const ask =
-    facts.by === 'licence'
-      ? (situation.licence?.issuer ?? situation.vehicle.country)
-      : facts.by === 'travel'
-        ? (facts.countries[0] ?? situation.travel.country)
-        : situation[facts.by].country;
+function markPassed({ facts, place, value }: NearThreshold, other: NearThreshold): Consequence {
   return consequence({
     id: `mark.${facts.id}`,
     topic: facts.topic,
@@ -78,7 +71,7 @@ function markPassed({ facts, value }: NearThreshold, other: NearThreshold, { vie
     says: message(`threshold.${facts.id}`),
     source: facts.source,
     confidence: facts.confidence,
-    ask,
+    ask: place.country,
   });
 }
 

@@ -1,10 +1,10 @@
 import type { Message } from '../messages/message.ts';
 import type { Confidence } from '../checks/check.ts';
-import type { ThresholdFacts, ThresholdTopic } from '../rulebook/thresholds.data.ts';
+import type { Mark, MarkTopic } from '../jurisdictions/law.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
 import type { UprateFacts } from './uprateFacts.data.ts';
 
-export type ConsequenceTopic = ThresholdTopic | UprateFacts['topic'] | 'limits';
+export type ConsequenceTopic = MarkTopic | UprateFacts['topic'] | 'limits';
 
 /** One thing that is otherwise after a change of plates, or that a driver will want to know stays as it is. */
 export interface Consequence {
@@ -17,7 +17,7 @@ export interface Consequence {
   readonly change: 'begins' | 'ends' | 'lost' | 'gained' | 'differs' | 'same' | 'open' | 'note';
   /** Which figure decides, kg before and after, and the mark it passes. */
   readonly mark: {
-    readonly of: ThresholdFacts['of'];
+    readonly of: Mark['of'];
     readonly from: number;
     readonly to: number;
     readonly at: number;

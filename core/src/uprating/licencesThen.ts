@@ -1,7 +1,7 @@
 import type { RigView } from '../loading/rigView.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
 import { platedLimit } from '../rig/plated.ts';
-import { factsIn } from '../rulebook/layers.ts';
+import { factsIn } from '../jurisdictions/inForce.ts';
 import { classNeeded, licenceCover, type Cover, type Licence, type LicensedMasses } from '../situation/licence.ts';
 import { consequence, type Consequence } from './consequence.ts';
 
@@ -42,7 +42,7 @@ export function licencesThen(before: RigView, after: RigView): readonly Conseque
   const [then, now] = [massesOf(before), massesOf(after)];
   if (!then || !now) return [];
   return driversOf(before).flatMap(({ id, name, licence }): readonly Consequence[] => {
-    const facts = factsIn({ country: licence.issuer })['people.licence'];
+    const facts = factsIn({ country: licence.issuer }, before.situation.date)['people.licence'];
     if (!facts) return [];
     const [was, is] = [licenceCover(licence, then), licenceCover(licence, now)];
     const change = changeOf(was, is);

@@ -2,14 +2,10 @@ import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
 import type { Confidence } from '../checks/check.ts';
 import { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
-import { isBritish, type Country } from '../situation/countries.ts';
 import { consequence, type Consequence } from './consequence.ts';
 
 const order: readonly Confidence[] = ['low', 'medium', 'high'];
 const lesser = (a: Confidence, b: Confidence): Confidence => (order.indexOf(a) < order.indexOf(b) ? a : b);
-
-const sourceOf = (country: Country): string =>
-  country === 'AU' ? 'auVehicleStandards' : isBritish(country) ? 'ukSpeeds' : 'euNationalLaw';
 
 function says({ speed }: JourneyStop): Message {
   if (!speed) return message('uprate.speed.posted');
@@ -38,7 +34,7 @@ export function speedsThen(before: Loads, after: Loads): readonly Consequence[] 
         says: message('uprate.speed.of'),
         before: says(stop),
         after: says(other),
-        source: sourceOf(country),
+        source: (other.speed ?? stop.speed)?.source ?? 'euNationalLaw',
         confidence: lesser(stop.speed?.confidence ?? 'high', other.speed?.confidence ?? 'high'),
         ask: country,
       }),

@@ -4,7 +4,7 @@ import { binds, breaksLaw, mayBreakLaw, type Check } from '../checks/check.ts';
 export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'undecided';
 
 /**
- * Over beats unknown; unknown counts only on the required list; a maker's breach leaves legality as it is. What a rule of
+ * Over beats unknown; unknown counts only on the required list; a maker's breach leaves it as it is. What a rule of
  * low confidence calls over leaves it open.
  */
 export function legality(checks: readonly Check[]): boolean | null {
@@ -18,6 +18,8 @@ export const claimsLaw = (checks: readonly Check[]): boolean => checks.some(({ k
 /** One word for the whole rig, from whether it is legal and from the checks. */
 export function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
   if (legal === false) return 'over';
+  // Where law is asked and has not answered, that is said first: a maker's breach says nothing of the law.
+  if (legal === null && claimsLaw(checks)) return 'undecided';
   if (checks.some((check) => check.kind === 'maker' && check.status === 'over')) return 'maker';
   if (legal === null) return 'undecided';
   return checks.some((check) => binds(check) && check.status === 'tight') ? 'tight' : 'legal';

@@ -12,7 +12,11 @@ export function verdictSentence(view: RigView, checks: readonly Check[], mark: M
     const what = overSentence(view, checks, 'maker');
     return claimsLaw(checks) ? message('verdict.makerOver', { what }) : what;
   }
-  if (mark === 'undecided') return undecidedSentence(view, checks);
+  if (mark === 'undecided') {
+    const open = undecidedSentence(view, checks);
+    const past = checks.some(({ kind, status }) => kind === 'maker' && status === 'over');
+    return past ? message('verdict.undecidedMaker', { open, what: overSentence(view, checks, 'maker') }) : open;
+  }
   return withinSentence(view, checks);
 }
 

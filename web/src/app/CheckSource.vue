@@ -29,8 +29,8 @@ const { t } = useI18n();
         {{ t(`source.${check.source.source}`)
         }}<template v-if="check.source.edition"> · {{ check.source.edition }}</template>
       </dd>
-      <dt>{{ t('app.source.reviewed') }}</dt>
-      <dd>{{ check.source.reviewed }}</dd>
+      <dt>{{ t('app.source.compiled') }}</dt>
+      <dd>{{ check.source.compiled }}</dd>
       <dt>{{ t('app.source.confidence') }}</dt>
       <dd>{{ t(`app.confidence.${check.source.confidence}`) }}</dd>
       <template v-if="check.source.variesBy">

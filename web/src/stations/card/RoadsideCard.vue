@@ -14,6 +14,7 @@ import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import SlipForm from '../../shared/SlipForm.vue';
 import CheckMarks from '../../shared/CheckMarks.vue';
+import RulesAge from '../../shared/RulesAge.vue';
 import BasisChoice from '../../shared/BasisChoice.vue';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useSlips } from '../../shared/useSlips.ts';
@@ -104,6 +105,7 @@ const print = () => window.print();
         </tr>
       </tbody>
     </table>
+    <RulesAge :checks="assessment.checks" :day="rig.view.situation.date" />
     <SlipForm v-if="weighed" :view="rig.view" :weighed="weighed" @gone="choose('plan')" />
   </section>
 </template>

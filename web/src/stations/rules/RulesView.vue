@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { informationFor, ruleList, type Information } from '@wagonomos/core';
+import { informationFor, ruleList, whenMessages, type Information } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../../shared/MarginText.vue';
@@ -24,7 +24,7 @@ const groups = computed(() =>
 );
 const notes = computed(() => (rig.assessment ? informationFor(rig.assessment.loads) : []));
 const bearing = ({ bears, facts }: Information): string =>
-  t(`app.rules.bears.${bears}`, { on: t(`app.rules.on.${facts.bears}`) });
+  t(`app.rules.bears.${bears}`, { on: whenMessages(facts.when).map(say).join(', ') });
 </script>
 
 <template>
@@ -42,7 +42,7 @@ const bearing = ({ bears, facts }: Information): string =>
           <span v-if="one.facts.variesBy"
             >{{ t('app.source.varies') }} {{ t(`app.variesBy.${one.facts.variesBy}`) }}</span
           >
-          <span>{{ t('app.rules.reviewed', { day: one.facts.reviewed }) }}</span>
+          <span>{{ t('app.rules.compiled', { day: one.facts.compiled, again: one.facts.checkAgainBy }) }}</span>
         </p>
         <p v-if="one.figures.length > 0" class="figures">{{ one.figures.map(say).join(', ') }}</p>
         <p v-if="one.whyNot" class="soft">{{ t('app.rules.not') }} <MessageText :message="one.whyNot" /></p>
@@ -64,7 +64,7 @@ const bearing = ({ bears, facts }: Information): string =>
         :data-test="`note-${one.facts.id}`"
       >
         <h3>{{ placeName(one.place) }}</h3>
-        <p>{{ t(`info.${one.facts.id}`) }}</p>
+        <p>{{ one.coming ? t('app.notes.coming', { text: t(`info.${one.facts.id}`) }) : t(`info.${one.facts.id}`) }}</p>
         <p class="source">
           {{ t(`source.${one.facts.source}`) }}
           <span class="sure">{{

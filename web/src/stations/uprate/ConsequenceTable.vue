@@ -30,7 +30,8 @@ const signs = {
 const whose = ({ about, place }: Consequence) => (place ? placeName(place) : about ? say(about) : '');
 const quantity = ({ mark }: Consequence): string => {
   if (!mark) return '';
-  const of = mark.of === 'sumOfPlates' ? t('app.threshold.sum') : limitWord(mark.of);
+  const of =
+    mark.of === 'sumOfPlates' || mark.of === 'vehicleUnladen' ? t(`app.threshold.${mark.of}`) : limitWord(mark.of);
   return t('app.uprate.markPassed', { of, at: figure(mark.at) });
 };
 </script>

@@ -25,6 +25,7 @@ const speed = (stop: JourneyStop, road: (typeof roads)[number]): string => {
     : t('app.speed.value', { value, unit: stop.speed.unit });
 };
 const asWhat = (stop: JourneyStop): string => {
+  if (stop.speed?.asks) return `${t(`app.speed.kind.${stop.speed.as}`)}. ${t(`app.speed.asks.${stop.speed.asks}`)}`;
   if (stop.speed) return t(`app.speed.kind.${stop.speed.as}`);
   return stop.waitsFor ? t('app.journey.waits', { what: say(missingMessage(stop.waitsFor)) }) : t('app.journey.posted');
 };

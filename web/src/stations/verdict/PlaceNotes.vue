@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { informationFor } from '@wagonomos/core';
+import { informationFor, type Information } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';
@@ -14,15 +14,15 @@ const rig = useRig();
 const notes = computed(() =>
   rig.assessment ? informationFor(rig.assessment.loads).filter((one) => one.bears !== 'no') : [],
 );
+const how = ({ coming, facts }: Information): 'coming' | 'perhaps' | 'plain' =>
+  coming ? 'coming' : facts.confidence === 'low' ? 'perhaps' : 'plain';
 </script>
 
 <template>
   <SideSection v-if="notes.length > 0" name="notes" :title="t('app.notes.title')">
     <li v-for="one in notes" :key="one.facts.id">
       <b>{{ placeName(one.place) }}</b>
-      {{
-        t(one.facts.confidence === 'low' ? 'app.notes.perhaps' : 'app.notes.plain', { text: t(`info.${one.facts.id}`) })
-      }}
+      {{ t(`app.notes.${how(one)}`, { text: t(`info.${one.facts.id}`) }) }}
       <SourceLine
         :source="one.facts.source"
         :confidence="one.facts.confidence"

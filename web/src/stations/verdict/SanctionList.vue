@@ -16,7 +16,8 @@ const { based } = useBasis();
 const list = computed(() =>
   based.value ? sanctions(based.value.assessment.loads, based.value.assessment.checks) : [],
 );
-const cost = ({ band, times, facts }: Sanction): string => {
+const cost = (one: Sanction): string => (one.beyond ? `${fine(one)}; ${t(`sanction.${one.beyond}`)}` : fine(one));
+const fine = ({ band, times, facts }: Sanction): string => {
   if (!band) return t(facts.how === 'none' ? 'sanction.none' : 'sanction.below');
   const currency = facts.currency ?? '';
   if (band.most !== undefined) return t('sanction.range', { amount: band.amount, most: band.most, currency });
@@ -30,6 +31,7 @@ const cost = ({ band, times, facts }: Sanction): string => {
     <li v-for="(one, index) in list" :key="index">
       <b>{{ placeName(one.place) }}</b>
       {{ t('app.sanction.line', { what: say(one.check.name), excess: written(100 * one.excess, 1), cost: cost(one) }) }}
+      <b v-if="one.overdueSince">{{ t('app.sanction.overdue', { by: one.overdueSince }) }}</b>
       <SourceLine :source="one.facts.source" :confidence="one.facts.confidence" :country="one.place.country" />
     </li>
   </SideSection>

@@ -22,7 +22,9 @@ const marks = computed(() => {
   return [...found].map(([key, list]) => ({ key, list }));
 });
 const whose = ({ facts }: NearThreshold): string =>
-  facts.of === 'sumOfPlates' ? t('app.threshold.sum') : say(message('check.limit', { limit: term(facts.of) }));
+  facts.of === 'sumOfPlates' || facts.of === 'vehicleUnladen'
+    ? t(`app.threshold.${facts.of}`)
+    : say(message('check.limit', { limit: term(facts.of) }));
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import { checkGroups, journeyOf, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import BasisChoice from '../../shared/BasisChoice.vue';
+import RulesAge from '../../shared/RulesAge.vue';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useRig } from '../../stores/rig.ts';
 import CheckRow from './CheckRow.vue';
@@ -78,6 +79,7 @@ const countries = computed(() => {
         </div>
       </div>
     </section>
+    <RulesAge :checks="checks" :day="rig.view?.situation.date" />
     <JourneyTable />
     <SanctionList />
     <details class="others" data-test="marks">

@@ -1,5 +1,5 @@
-import type { AustralianState } from '../situation/situation.ts';
-import type { FactLayer, RuleFacts } from '../checks/ruleFacts.ts';
+import type { AustralianState } from '../../situation/situation.ts';
+import type { FactLayer, RuleFacts } from '../../checks/ruleFacts.ts';
 
 /** What a new driver may tow, kg; a stage that is not named is not known. */
 const novice = (confidence: RuleFacts['confidence'], figures: RuleFacts['figures'] = {}): FactLayer => ({
@@ -10,7 +10,7 @@ const novice = (confidence: RuleFacts['confidence'], figures: RuleFacts['figures
  * Where a state is known to differ from the national picture. From general knowledge, not yet checked against the texts:
  * where nothing is known it is said so, and nothing is judged.
  */
-export const stateFacts: Readonly<Record<AustralianState, FactLayer>> = {
+export const states: Readonly<Record<AustralianState, FactLayer>> = {
   NSW: novice('medium', { learnerMostKg: 0, p1UnladenMostKg: 250, p2Free: 1 }),
   VIC: novice('medium', { learnerMostKg: 0, p1MostKg: 0, p2Free: 1 }),
   ACT: novice('low', { learnerPlatedMostKg: 750, p1PlatedMostKg: 750 }),

@@ -1,7 +1,7 @@
-import type { FactLayer } from '../checks/ruleFacts.ts';
+import type { FactLayer } from '../../checks/ruleFacts.ts';
 
 /** True wherever a plate is: a body may not weigh more than its plate, an axle not carry more than its rating. */
-export const commonFacts: FactLayer = {
+export const rules: FactLayer = {
   'vehicle.max': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
   'vehicle.technicalMax': { kind: 'maker', confidence: 'medium', source: 'makerPlate' },
   'axle.front': { kind: 'legal', confidence: 'high', source: 'plateLaw' },

@@ -1,13 +1,7 @@
-import type { FactLayer, RuleFacts } from '../checks/ruleFacts.ts';
-
-const lessSure: Readonly<Record<RuleFacts['confidence'], RuleFacts['confidence']>> = {
-  high: 'medium',
-  medium: 'low',
-  low: 'low',
-};
+import type { FactLayer } from '../../checks/ruleFacts.ts';
 
 /** Great Britain. From general knowledge, not yet checked against the text. */
-export const britishFacts: FactLayer = {
+export const rules: FactLayer = {
   'vehicle.max': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
   'axle.front': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
   'axle.rear': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
@@ -66,19 +60,4 @@ export const britishFacts: FactLayer = {
   'gear.age': { kind: 'guidance', confidence: 'high', source: 'tyrePractice', figures: { years: 7 } },
   'people.licence': { kind: 'legal', confidence: 'high', source: 'ukLicence', edition: '2021' },
   'ball.share': { kind: 'guidance', confidence: 'high', source: 'ballSchool' },
-};
-
-/** The rules that mirror Great Britain's, one level less sure: they were not matched line by line. */
-const mirrored = Object.fromEntries(
-  Object.entries(britishFacts).flatMap(([id, facts]) =>
-    facts?.kind === 'legal' && facts.source === 'ukConstructionAndUse'
-      ? [[id, { ...facts, source: 'niConstructionAndUse', edition: '1999', confidence: lessSure[facts.confidence] }]]
-      : [],
-  ),
-) as FactLayer;
-
-/** Northern Ireland: construction and use usually as in Great Britain; licences as they were before December 2021. */
-export const northernIrishFacts: FactLayer = {
-  ...mirrored,
-  'people.licence': { kind: 'legal', confidence: 'medium', source: 'niLicence' },
 };

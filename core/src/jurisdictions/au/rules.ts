@@ -1,7 +1,7 @@
-import type { FactLayer } from '../checks/ruleFacts.ts';
+import type { FactLayer } from '../../checks/ruleFacts.ts';
 
 /** Australia, light vehicles. Loads from general knowledge of the national standards; not yet checked against the text. */
-export const australianFacts: FactLayer = {
+export const rules: FactLayer = {
   'vehicle.max': {
     kind: 'legal',
     confidence: 'high',
@@ -27,8 +27,20 @@ export const australianFacts: FactLayer = {
   'trailer.axles': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
   'trailer.axleGroup': { kind: 'legal', confidence: 'medium', source: 'auTrailerBulletin', variesBy: 'maker' },
   'combination.max': { kind: 'legal', confidence: 'high', source: 'auVehicleStandards', variesBy: 'state' },
-  'tow.braked': { kind: 'legal', confidence: 'high', source: 'auTowing', variesBy: 'state' },
-  'tow.unbraked': { kind: 'legal', confidence: 'high', source: 'auTowing', variesBy: 'state' },
+  'tow.braked': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'auTowing',
+    variesBy: 'state',
+    figures: { wholeTrailer: 1 },
+  },
+  'tow.unbraked': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'auTowing',
+    variesBy: 'state',
+    figures: { wholeTrailer: 1 },
+  },
   'coupling.part': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
   'coupling.dValue': { kind: 'maker', confidence: 'low', source: 'auCouplings' },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
@@ -37,7 +49,7 @@ export const australianFacts: FactLayer = {
     confidence: 'high',
     source: 'auTrailerBulletin',
     variesBy: 'state',
-    figures: { unbrakedMostKg: 750 },
+    figures: { unbrakedMostKg: 750, oneAxle: 1 },
   },
   'tow.fallback': {
     kind: 'legal',

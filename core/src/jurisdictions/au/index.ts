@@ -1,0 +1,19 @@
+import { rules as common } from '../common/rules.ts';
+import type { Law } from '../law.ts';
+import { marks } from './marks.ts';
+import { notes } from './notes.ts';
+import { rules } from './rules.ts';
+import { sanctions } from './sanctions.ts';
+import { speeds } from './speeds.ts';
+import { states } from './states.ts';
+
+/** Australia and its states. */
+export const australia: Law = {
+  place: 'AU',
+  rules: [common, rules],
+  states,
+  marks,
+  notes,
+  speeds,
+  sanctions,
+};

@@ -1,0 +1,20 @@
+import { rules as common } from '../common/rules.ts';
+import type { Law } from '../law.ts';
+import { marks as continental } from '../eu/marks.ts';
+import { notes as everywhere } from '../eu/notes.ts';
+import { rules as european } from '../eu/rules.ts';
+import { marks } from './marks.ts';
+import { notes } from './notes.ts';
+import { rules } from './rules.ts';
+import { sanctions } from './sanctions.ts';
+import { speeds } from './speeds.ts';
+
+/** Switzerland: not of the Union, much alike. */
+export const switzerland: Law = {
+  place: 'CH',
+  rules: [common, european, rules],
+  marks: [...continental, ...marks],
+  notes: [...everywhere, ...notes],
+  speeds,
+  sanctions,
+};

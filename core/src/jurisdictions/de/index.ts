@@ -1,0 +1,20 @@
+import { rules as common } from '../common/rules.ts';
+import type { Law } from '../law.ts';
+import { marks as continental, unionMarks } from '../eu/marks.ts';
+import { notes as everywhere, unionNotes } from '../eu/notes.ts';
+import { rules as european } from '../eu/rules.ts';
+import { marks } from './marks.ts';
+import { notes } from './notes.ts';
+import { rules } from './rules.ts';
+import { sanctions } from './sanctions.ts';
+import { speeds } from './speeds.ts';
+
+/** Germany. */
+export const germany: Law = {
+  place: 'DE',
+  rules: [common, european, rules],
+  marks: [...continental, ...unionMarks, ...marks],
+  notes: [...everywhere, ...unionNotes, ...notes],
+  speeds,
+  sanctions,
+};

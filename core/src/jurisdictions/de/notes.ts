@@ -1,0 +1,7 @@
+import type { Note } from '../law.ts';
+
+/** From general knowledge, each with its confidence; not yet checked against the texts. */
+export const notes: readonly Note[] = [
+  { id: 'deSigns', by: 'travel', when: { vehicleAbove: 3500 }, source: 'deTraffic', confidence: 'high' },
+  { id: 'deTest', by: 'vehicle', when: { builds: ['motorhome'] }, source: 'deMasses', confidence: 'medium' },
+];

@@ -1,0 +1,246 @@
+import { describe, expect, it } from 'vitest';
+import { compile } from '../loads/compile.ts';
+import { informationFor } from '../rulebook/information.ts';
+import { runRulebook } from '../rulebook/runRulebook.ts';
+import { sanctions } from '../rulebook/sanctions.ts';
+import { speedMissing, speedRule } from '../rulebook/speeds.ts';
+import { thresholdsOf } from '../rulebook/thresholds.ts';
+import type { Country } from '../situation/countries.ts';
+import { made, weightless, type Made } from '../testing/matrixRigs.ts';
+import { assess } from '../verdict/assess.ts';
+import { factsIn } from './inForce.ts';
+
+/** Facts that were once written down too kindly, each by its name. The plain rig: a car of 2,000 kg, a trailer of 1,000, both loaded. */
+const check = (of: Made, id: string) => runRulebook(compile(made(of))).find((one) => one.id === id);
+
+describe('the axle plate of a trailer', () => {
+  it.each([
+    ['DE', 'high'],
+    ['FR', 'medium'],
+    ['AT', 'medium'],
+  ] as const)('is law in %s', (country, confidence) => {
+    expect(factsIn({ country })['trailer.axles']).toMatchObject({ kind: 'legal', confidence });
+    expect(check({ country, limits: { trailerAxlesMax: 800 } }, 'trailer.axles')).toMatchObject({ status: 'over' });
+  });
+});
+
+describe('a towing limit nobody knows', () => {
+  const enough = { vehicleMax: 2500, frontAxleMax: 1500, rearAxleMax: 1500, combinationMax: 4000, trailerMax: 1200 };
+  const limits = { ...enough, trailerAxlesMax: 1100, ballMax: 150 };
+  it.each(['DE', 'GB', 'FR'] as const)('leaves the verdict open in %s', (country) => {
+    expect(assess(made({ country, limits })).legal).toBeNull();
+    expect(assess(made({ country, limits: { ...limits, towBraked: 1500 } })).legal).toBe(true);
+    expect(assess(made({ country, limits, alone: true })).legal).toBe(true);
+  });
+  it('leaves it to the law that has one of its own, in Australia', () => {
+    expect(check({ limits }, 'tow.braked')).toMatchObject({ required: false, status: 'unknown' });
+  });
+});
+
+describe('a trailer without brakes', () => {
+  const light: Made = { trailer: { braked: false }, trailerMass: 500, vehicle: { tanks: [] } };
+  const tank = { id: 'fuel', name: 'fuel', kind: 'fuel', capacityL: 50, densityKgPerL: 0.8, x: 1 } as const;
+  const half = (country: Country, trailerMax: number, bare = {}) =>
+    check({ ...light, country, limits: { trailerMax }, vehicle: { tanks: [tank] }, ...bare }, 'tow.half');
+
+  it('in France goes by its plate and not by what it weighs', () => {
+    // It weighs 500 kg; half of the car is 970, so that 750 is the most.
+    expect(half('FR', 750)).toMatchObject({ status: 'within', limit: 750, demand: 750, kind: 'legal' });
+    expect(half('FR', 751)).toMatchObject({ status: 'over', demand: 751 });
+  });
+  it('in Germany is half of the empty car with 75 kg, and law', () => {
+    // (1,900 + 36 + 75) / 2 is more than 750.
+    expect(half('DE', 2000)).toMatchObject({ kind: 'legal', limit: 750, quantity: 'trailerAxles', status: 'within' });
+    expect(half('DE', 2000, { trailerMass: 900 })).toMatchObject({ status: 'over' });
+  });
+  it.each(['IT', 'NL', 'AT'] as const)('is advice in %s', (country) => {
+    expect(factsIn({ country })['tow.half']).toMatchObject({ kind: 'guidance', confidence: 'medium' });
+  });
+  it('may have one axle only, in Australia', () => {
+    const geometry = { axlePosition: 4, axles: 2 };
+    const limits = { trailerAxlesMax: 700 };
+    expect(check({ ...light, limits }, 'brakes.required')?.status).toBe('within');
+    expect(check({ ...light, limits, trailer: { braked: false, geometry } }, 'brakes.required')).toMatchObject({
+      status: 'over',
+      notes: [{ key: 'check.note.oneAxle' }],
+    });
+    expect(
+      check({ ...light, limits, country: 'DE', trailer: { braked: false, geometry } }, 'brakes.required')?.status,
+    ).toBe('within');
+  });
+});
+
+describe('the D-value of a centre-axle trailer', () => {
+  it('goes by its axle mass, is the maker’s, and says the stricter reading', () => {
+    // 9.81 · 2 · 1.5 / 3.5 = 8.41 kN; with the whole trailer 9.81 · 2 · 2 / 4 = 9.81 kN.
+    const limits = { vehicleMax: 2000, trailerMax: 2000, trailerAxlesMax: 1500, dValueKn: 9 };
+    const found = check({ country: 'DE', limits }, 'coupling.dValue');
+    expect(found).toMatchObject({ kind: 'maker', status: 'within', notes: [{ key: 'check.note.dByWhole' }] });
+    expect(found?.demand).toBeCloseTo(8.409, 3);
+  });
+});
+
+describe('the mark on a chain', () => {
+  const chained = (mark: number | null, trailerMax: number) =>
+    check(
+      {
+        limits: { trailerMax },
+        trailer: {
+          chains: 'present',
+          chainCount: 2,
+          plates: [
+            { id: 'a', source: 'caravanPlate', figures: [{ limit: 'trailerMax', value: trailerMax, typed: '' }] },
+            ...(mark === null
+              ? []
+              : [
+                  {
+                    id: 'c',
+                    source: 'chains' as const,
+                    figures: [{ limit: 'trailerPartMax' as const, value: mark, typed: '' }],
+                  },
+                ]),
+          ],
+        },
+      },
+      'chains.required',
+    );
+  it('counts against the plate at every mass, in Australia', () => {
+    expect(chained(1500, 2000)?.status).toBe('over');
+    expect(chained(2100, 2000)?.status).toBe('within');
+    expect(chained(null, 2000)).toMatchObject({ status: 'within', notes: [{ key: 'check.note.chainsUnread' }] });
+    expect(chained(null, 3600)?.status).toBe('unknown');
+  });
+});
+
+describe('speeds', () => {
+  const speed = (country: Country, of: Made, state?: 'NSW') => {
+    const found = speedRule(compile(made(of)), { country, ...(state ? { state } : {}) });
+    return found && [found.as, found.rural, found.motorway];
+  };
+  const heavy = { limits: { vehicleMax: 3501, trailerMax: 1000 } };
+  const alone = (vehicleMax: number, build: 'motorhome' | 'ute' | 'van' = 'motorhome'): Made => ({
+    alone: true,
+    limits: { vehicleMax },
+    vehicle: { build },
+  });
+
+  it('of a heavy motor caravan with a trailer are 80 in the Netherlands and Switzerland', () => {
+    expect(speed('NL', heavy)).toEqual(['heavyTowing', 80, 80]);
+    expect(speed('CH', heavy)).toEqual(['heavyTowing', 80, 80]);
+  });
+  it('above 7,500 kg are 60 and 80 in Germany', () => {
+    expect(speed('DE', alone(7500))).toEqual(['heavy', 80, 100]);
+    expect(speed('DE', alone(7501))).toEqual(['veryHeavy', 60, 80]);
+  });
+  it('of pick-ups and vans above 2,040 kg with nothing in them are those of goods vehicles in Britain', () => {
+    const bare = (total: number, build: 'ute' | 'van' | 'motorhome'): Made => ({
+      ...alone(3500, build),
+      vehicle: { build, emptyMass: { basis: 'dry', source: 'other', total } },
+    });
+    expect(speed('GB', bare(2040, 'van'))).toEqual(['car', 60, 70]);
+    expect(speed('GB', bare(2041, 'van'))).toEqual(['goods', 50, 70]);
+    expect(speed('GB', bare(2041, 'ute'))).toEqual(['goods', 50, 70]);
+    expect(speed('GB', bare(2041, 'motorhome'))).toEqual(['car', 60, 70]);
+    expect(speed('GB', bare(3051, 'motorhome'))).toEqual(['heavy', 50, 70]);
+    expect(speedMissing(compile(weightless(made(alone(3500, 'ute')))), { country: 'GB' })?.code).toBe('emptyMass');
+    // A plate that is lower settles it, whatever it weighs.
+    expect(speedRule(compile(weightless(made(alone(2040, 'ute')))), { country: 'GB' })?.as).toBe('car');
+    // With a trailer nobody has to know it.
+    expect(speedRule(compile(weightless(made({ limits: { vehicleMax: 3500 } }))), { country: 'GB' })?.as).toBe(
+      'towing',
+    );
+  });
+  it('above 4,500 kg are 100 at most in New South Wales, alone too', () => {
+    expect(speed('AU', alone(4501), 'NSW')).toEqual(['heavy', 100, 100]);
+    expect(speed('AU', alone(4500), 'NSW')).toBeNull();
+  });
+  it('with a heavier trailer ask for the empty mass of the car in Austria', () => {
+    const found = speedRule(compile(made({ limits: { vehicleMax: 2000, trailerMax: 1000 } })), { country: 'AT' });
+    expect(found).toMatchObject({ as: 'towing', asks: 'trailerWithinEmpty', confidence: 'medium' });
+  });
+});
+
+describe('things to know', () => {
+  const told = (country: Country, of: Made = {}) =>
+    informationFor(compile(made({ country, ...of })))
+      .filter(({ bears }) => bears === 'yes')
+      .map(({ facts }) => facts.id);
+  const long: Made = { vehicle: { geometry: { wheelbase: 4, frontOverhang: 1, rearOverhang: 2.1 } }, alone: true };
+
+  it('of lanes in Italy and France bind every combination above 7 m, alone too', () => {
+    expect(told('IT', long)).toContain('itLanes');
+    expect(told('FR', long)).toContain('frOvertaking');
+    const shorter = { ...long, vehicle: { geometry: { wheelbase: 4, frontOverhang: 1, rearOverhang: 2 } } };
+    expect(told('IT', shorter)).not.toContain('itLanes');
+  });
+  it('of tolls in Austria go by the technical mass', () => {
+    expect(told('AT', { alone: true, limits: { vehicleMax: 3500, vehicleTechnicalMax: 3850 } })).toContain('atToll');
+    expect(told('AT', { alone: true, limits: { vehicleMax: 3500, vehicleTechnicalMax: 3500 } })).not.toContain(
+      'atToll',
+    );
+  });
+  it.each(['NL', 'AT', 'CH'] as const)('of the breakaway cable are told in %s', (country) => {
+    expect(told(country)).toContain('fixedEye');
+  });
+  it('of a French trailer above 500 kg are its own registration', () => {
+    expect(told('FR', { limits: { trailerMax: 501 } })).toContain('frRegistration');
+    expect(told('FR', { limits: { trailerMax: 500 } })).not.toContain('frRegistration');
+  });
+  it('of heavy rigs in Western Australia and the Northern Territory are not of the national law', () => {
+    const limits = { vehicleMax: 4501, trailerMax: 1000 };
+    expect(told('AU', { state: 'WA', limits })).toContain('auHeavyElsewhere');
+    expect(told('AU', { state: 'WA', limits })).not.toContain('auHeavyBands');
+    expect(told('AU', { state: 'NSW', limits })).toContain('auHeavyBands');
+  });
+  it('of a car towed on its wheels are told to motor caravans in Britain, Australia and abroad', () => {
+    const camper: Made = { alone: true, vehicle: { build: 'motorhome' } };
+    expect(told('GB', camper)).toContain('ukTowedCar');
+    expect(told('AU', camper)).toContain('auTowedCar');
+    expect(told('FR', camper)).toContain('euTowedCar');
+  });
+});
+
+describe('marks', () => {
+  const ids = (country: Country, of: Made) =>
+    thresholdsOf(compile(made({ country, ...of }))).map(({ facts }) => facts.id);
+  it.each([
+    ['GB', 'ukLicenceC'],
+    ['GB', 'ukSumOld'],
+    ['GB', 'ukSumC1E'],
+    ['GB', 'ukTowed'],
+    ['GB', 'ukSpeed'],
+    ['DE', 'deHeavySpeed'],
+    ['DE', 'euSumC1E'],
+  ] as const)('in %s know %s', (country, id) => {
+    expect(ids(country, { limits: { vehicleMax: 7000, trailerMax: 3000 } })).toContain(id);
+  });
+});
+
+describe('what an excess tends to cost', () => {
+  const costs = (country: Country, of: Made) => {
+    const { loads, checks } = assess(made({ country, ...of }));
+    return sanctions(loads, checks);
+  };
+  const by = (share: number): Made => ({ alone: true, limits: { vehicleMax: 1900 / (1 + share) } });
+
+  it('by the German bands is for masses; the ball load has an entry of its own that is not known', () => {
+    expect(costs('DE', { limits: { ballMax: 50 } })).toMatchObject([
+      { band: null, facts: { of: 'ball', how: 'none' } },
+    ]);
+  });
+  it.each([
+    ['CH', 0.06, 'proceedings'],
+    ['CH', 0.04, null],
+    ['GB', 0.31, 'court'],
+    ['GB', 0.29, null],
+    ['FR', 0.21, 'higherClass'],
+    ['FR', 0.19, null],
+  ] as const)('in %s at %d is %s', (country, share, beyond) => {
+    expect(costs(country, by(share))).toMatchObject([{ beyond }]);
+  });
+  it('is nothing where the rule itself is not well known', () => {
+    // The Swiss total of a combination is of low confidence.
+    const found = costs('CH', { limits: { combinationMax: 2500 } });
+    expect(found.map(({ check: one }) => one.id)).not.toContain('combination.max');
+  });
+});

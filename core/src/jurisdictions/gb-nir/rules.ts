@@ -1,0 +1,23 @@
+import type { FactLayer, RuleFacts } from '../../checks/ruleFacts.ts';
+import { rules as british } from '../gb/rules.ts';
+
+const lessSure: Readonly<Record<RuleFacts['confidence'], RuleFacts['confidence']>> = {
+  high: 'medium',
+  medium: 'low',
+  low: 'low',
+};
+
+/** The rules that mirror Great Britain's, one level less sure: they were not matched line by line. */
+const mirrored = Object.fromEntries(
+  Object.entries(british).flatMap(([id, facts]) =>
+    facts && 'kind' in facts && facts.kind === 'legal' && facts.source === 'ukConstructionAndUse'
+      ? [[id, { ...facts, source: 'niConstructionAndUse', edition: '1999', confidence: lessSure[facts.confidence] }]]
+      : [],
+  ),
+) as FactLayer;
+
+/** Northern Ireland: construction and use usually as in Great Britain; licences as they were before December 2021. */
+export const rules: FactLayer = {
+  ...mirrored,
+  'people.licence': { kind: 'legal', confidence: 'medium', source: 'niLicence' },
+};

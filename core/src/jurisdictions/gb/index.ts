@@ -1,0 +1,17 @@
+import { rules as common } from '../common/rules.ts';
+import type { Law } from '../law.ts';
+import { marks, sharedMarks } from './marks.ts';
+import { notes, sharedNotes } from './notes.ts';
+import { rules } from './rules.ts';
+import { sanctions } from './sanctions.ts';
+import { speeds } from './speeds.ts';
+
+/** Great Britain. */
+export const greatBritain: Law = {
+  place: 'GB',
+  rules: [common, rules],
+  marks: [...sharedMarks, ...marks],
+  notes: [...sharedNotes, ...notes],
+  speeds,
+  sanctions,
+};

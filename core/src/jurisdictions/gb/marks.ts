@@ -1,0 +1,100 @@
+import type { Mark } from '../law.ts';
+
+/** Much alike in both of Britain's bodies of law. From general knowledge, each with its confidence; not yet checked against the texts. */
+export const sharedMarks: readonly Mark[] = [
+  {
+    id: 'ukLicence',
+    topic: 'licence',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'licence',
+    source: 'ukLicence',
+    confidence: 'high',
+  },
+  {
+    id: 'ukLicenceC',
+    topic: 'licence',
+    of: 'vehicleMax',
+    at: 7500,
+    by: 'licence',
+    source: 'ukLicence',
+    confidence: 'high',
+  },
+  {
+    id: 'ukSumOld',
+    topic: 'licence',
+    of: 'sumOfPlates',
+    at: 8250,
+    by: 'licence',
+    source: 'ukLicence',
+    confidence: 'medium',
+  },
+  {
+    id: 'ukSumC1E',
+    topic: 'licence',
+    of: 'sumOfPlates',
+    at: 12_000,
+    by: 'licence',
+    source: 'ukLicence',
+    confidence: 'high',
+  },
+  {
+    id: 'ukTrailerLength',
+    topic: 'rules',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'vehicle',
+    source: 'ukConstructionAndUse',
+    confidence: 'high',
+  },
+  {
+    id: 'ukTax',
+    topic: 'tax',
+    of: 'vehicleMax',
+    at: 3500,
+    by: 'vehicle',
+    source: 'ukRegistration',
+    confidence: 'high',
+  },
+  {
+    id: 'ukSpeed',
+    topic: 'speed',
+    of: 'vehicleUnladen',
+    at: 3050,
+    by: 'travel',
+    source: 'ukSpeeds',
+    confidence: 'medium',
+  },
+  {
+    id: 'ukBrakes',
+    topic: 'brakes',
+    of: 'trailerAxlesMax',
+    at: 750,
+    by: 'trailer',
+    source: 'ukConstructionAndUse',
+    confidence: 'high',
+  },
+  {
+    id: 'ukOverrun',
+    topic: 'brakes',
+    of: 'trailerAxlesMax',
+    at: 3500,
+    by: 'trailer',
+    source: 'ukConstructionAndUse',
+    confidence: 'high',
+  },
+];
+
+/** Of Great Britain alone. From general knowledge, each with its confidence; not yet checked against the texts. */
+export const marks: readonly Mark[] = [
+  { id: 'ukZone', topic: 'zones', of: 'vehicleMax', at: 3500, by: 'travel', source: 'ukZones', confidence: 'medium' },
+  {
+    id: 'ukTowed',
+    topic: 'licence',
+    of: 'trailerMax',
+    at: 3500,
+    by: 'licence',
+    source: 'ukLicence',
+    confidence: 'high',
+  },
+];

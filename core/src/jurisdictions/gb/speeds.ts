@@ -1,0 +1,28 @@
+import type { SpeedLaw } from '../law.ts';
+
+/** From general knowledge, each with its confidence; not yet checked against the texts. The first line that applies holds. */
+export const speeds: SpeedLaw = {
+  unit: 'mph',
+  rows: [
+    { as: 'towing', when: { towing: true }, rural: 50, dual: 60, motorway: 60, source: 'ukSpeeds', confidence: 'high' },
+    {
+      as: 'goods',
+      when: { towing: false, builds: ['ute', 'van'], unladenAbove: 2040 },
+      rural: 50,
+      dual: 60,
+      motorway: 70,
+      source: 'ukSpeeds',
+      confidence: 'medium',
+    },
+    {
+      as: 'heavy',
+      when: { towing: false, unladenAbove: 3050 },
+      rural: 50,
+      dual: 60,
+      motorway: 70,
+      source: 'ukSpeeds',
+      confidence: 'low',
+    },
+    { as: 'car', when: { towing: false }, rural: 60, dual: 70, motorway: 70, source: 'ukSpeeds', confidence: 'high' },
+  ],
+};

@@ -1,0 +1,158 @@
+import type { Loads } from '../loads/loads.ts';
+import type { Vehicle } from '../rig/body.ts';
+import type { LimitName } from '../rig/limitNames.ts';
+import { platedLimit } from '../rig/plated.ts';
+import type { Missing } from '../rig/missing.ts';
+
+/** On which rigs something bears: all that is stated has to be so. Masses are plated ones, kg, and strictly above. */
+export interface When {
+  readonly towing?: boolean;
+  readonly builds?: readonly Vehicle['build'][];
+  readonly vehicleAbove?: number;
+  readonly vehicleMost?: number;
+  /** What it is built for, which a lowered plate leaves as it is. */
+  readonly technicalAbove?: number;
+  /** With nothing in it; no plate says so. */
+  readonly unladenAbove?: number;
+  readonly trailerAbove?: number;
+  readonly trailerMost?: number;
+  readonly trailerAxlesAbove?: number;
+  /** Both plates together. */
+  readonly togetherAbove?: number;
+  /** The plated mass of the combination. */
+  readonly combinationAbove?: number;
+  /** The heavier of both bodies. */
+  readonly eitherAbove?: number;
+  /** m, from front to rear. */
+  readonly longerThan?: number;
+  /** One of these is enough. */
+  readonly any?: readonly When[];
+}
+
+export type Answer = 'yes' | 'no' | 'unknown';
+
+/** Whether it bears on this rig, and what would have to be known to say so. */
+export interface Bearing {
+  readonly answer: Answer;
+  readonly missing: readonly Missing[];
+}
+
+/** Something bears on every rig. */
+export const always: When = {};
+
+/** @returns `unknown` only where what is known does not settle it */
+export function bears(loads: Loads, when: When): Bearing {
+  const answers = parts(loads, when);
+  if (answers.some(({ answer }) => answer === 'no')) return { answer: 'no', missing: [] };
+  const open = answers.filter(({ answer }) => answer === 'unknown');
+  return open.length > 0
+    ? { answer: 'unknown', missing: open.flatMap(({ missing }) => missing) }
+    : { answer: 'yes', missing: [] };
+}
+
+const said = (condition: boolean): Bearing => ({ answer: condition ? 'yes' : 'no', missing: [] });
+
+function parts(loads: Loads, when: When): readonly Bearing[] {
+  const { vehicle, trailer } = loads.view;
+  const found: Bearing[] = [];
+  const ask = (most: number | undefined, figure: () => Figure, above = true) => {
+    if (most !== undefined) found.push(compared(figure(), most, above));
+  };
+  if (when.towing !== undefined) found.push(said(when.towing === (trailer !== undefined)));
+  if (when.builds) found.push(said(vehicle !== undefined && when.builds.includes(vehicle.build)));
+  const car = () => (vehicle ? limitOf(loads, 'vehicleMax', 'vehicle') : nothing);
+  const towed = () => (trailer ? limitOf(loads, 'trailerMax', 'trailer') : nothing);
+  ask(when.vehicleAbove, car);
+  ask(when.vehicleMost, car, false);
+  ask(when.technicalAbove, () => (vehicle ? technical(loads) : nothing));
+  ask(when.unladenAbove, () => (vehicle ? unladen(loads) : nothing));
+  ask(when.trailerAbove, towed);
+  ask(when.trailerMost, towed, false);
+  ask(when.trailerAxlesAbove, () => (trailer ? axlesOf(loads) : nothing));
+  ask(when.togetherAbove, () => sumOf(car(), towed()));
+  ask(when.combinationAbove, () => (trailer ? limitOf(loads, 'combinationMax', 'vehicle') : nothing));
+  ask(when.eitherAbove, () => heavier(car(), towed()));
+  ask(when.longerThan, () => lengthOf(loads));
+  if (when.any) found.push(anyOf(when.any.map((one) => bears(loads, one))));
+  return found;
+}
+
+function anyOf(answers: readonly Bearing[]): Bearing {
+  if (answers.some(({ answer }) => answer === 'yes')) return said(true);
+  const open = answers.filter(({ answer }) => answer === 'unknown');
+  return open.length === 0 ? said(false) : { answer: 'unknown', missing: open.flatMap(({ missing }) => missing) };
+}
+
+/** A figure that is known, or bounds of it, or neither. */
+export interface Figure {
+  readonly least: number;
+  readonly most: number;
+  readonly missing: readonly Missing[];
+}
+
+const known = (value: number): Figure => ({ least: value, most: value, missing: [] });
+const nothing = known(0);
+
+function compared({ least, most, missing }: Figure, mark: number, above: boolean): Bearing {
+  if (least > mark) return said(above);
+  if (most <= mark) return said(!above);
+  return { answer: 'unknown', missing };
+}
+
+function limitOf({ view }: Loads, limit: LimitName, side: 'vehicle' | 'trailer'): Figure {
+  const found = platedLimit(view, limit, [view[side]]);
+  return found.value === null ? { least: 0, most: Infinity, missing: found.missing } : known(found.value);
+}
+
+/** What a vehicle is built for is no less than what it is plated. */
+function technical(loads: Loads): Figure {
+  const own = limitOf(loads, 'vehicleTechnicalMax', 'vehicle');
+  if (own.most < Infinity) return own;
+  const plate = limitOf(loads, 'vehicleMax', 'vehicle');
+  return { least: plate.least, most: Infinity, missing: own.missing };
+}
+
+/** The unladen mass law means is no more than the bare body with what is fitted, and no more than the plate. */
+export function unladen(loads: Loads): Figure {
+  const { vehicle } = loads.view;
+  const plate = limitOf(loads, 'vehicleMax', 'vehicle');
+  const own = vehicle && loads.bodies[vehicle.id];
+  if (!vehicle || !own || own.missing.length > 0) {
+    const about = { body: vehicle?.id ?? '', bodyName: vehicle?.name ?? '' };
+    return { least: 0, most: plate.most, missing: [{ code: 'emptyMass', ...about }] };
+  }
+  return known(own.bare + own.fitted);
+}
+
+/** Where the axles are not plated the whole trailer stands for them, which is the stricter reading. */
+function axlesOf(loads: Loads): Figure {
+  const axles = limitOf(loads, 'trailerAxlesMax', 'trailer');
+  if (axles.most < Infinity) return axles;
+  const whole = limitOf(loads, 'trailerMax', 'trailer');
+  return whole.most < Infinity ? whole : axles;
+}
+
+const sumOf = (a: Figure, b: Figure): Figure => ({
+  least: a.least + b.least,
+  most: a.most + b.most,
+  missing: [...a.missing, ...b.missing],
+});
+
+const heavier = (a: Figure, b: Figure): Figure => ({
+  least: Math.max(a.least, b.least),
+  most: Math.max(a.most, b.most),
+  missing: [...a.missing, ...b.missing],
+});
+
+/** From bumper to rear wall, m: of the vehicle, and with a trailer of both. What is not known of it makes it only longer. */
+function lengthOf({ view }: Loads): Figure {
+  const { vehicle, trailer } = view;
+  const ahead = vehicle?.geometry;
+  const behind = trailer?.geometry;
+  const reach = trailer ? ahead?.couplingOverhang : ahead?.rearOverhang;
+  const own = [ahead?.frontOverhang, ahead?.wheelbase, reach];
+  const towed = trailer ? [behind?.drawbarLength, behind?.bodyLength] : [];
+  const all = [...(vehicle ? own : []), ...towed];
+  const least = all.reduce<number>((sum, one) => sum + (one ?? 0), 0);
+  return { least, most: all.includes(undefined) ? Infinity : least, missing: [] };
+}
