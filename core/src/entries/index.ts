@@ -64,7 +64,8 @@ export { ruleList } from '../rulebook/ruleList.ts';
 export { sanctions, type Sanction } from '../rulebook/sanctions.ts';
 export { nearThresholds, type NearThreshold } from '../rulebook/thresholds.ts';
 export { countries, isBritish, lawfulCountries, platesAlone, type Country } from '../situation/countries.ts';
-export { classesOf, licenceCodes, testPeriods, type Licence } from '../situation/licence.ts';
+export { licenceCodes, testPeriods, type Licence } from '../situation/licence.ts';
+export { classesOf } from '../jurisdictions/laws.ts';
 export { localDay } from '../situation/localDay.ts';
 export {
   australianStates,

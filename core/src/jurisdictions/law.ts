@@ -3,6 +3,7 @@ import type { FactLayer } from '../checks/ruleFacts.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
+import type { LicenceLaw } from './licence.ts';
 import type { Dated } from '../situation/dated.ts';
 import type { When } from './when.ts';
 
@@ -107,4 +108,6 @@ export interface Law {
   readonly notes: readonly Note[];
   readonly speeds: SpeedLaw | null;
   readonly sanctions: readonly SanctionRow[];
+  /** Of licences issued there; null: none that can be judged. */
+  readonly licences: LicenceLaw | null;
 }

@@ -1,4 +1,5 @@
 import type { Country } from '../situation/countries.ts';
+import type { LicenceClass } from '../situation/licence.ts';
 import { austria } from './at/index.ts';
 import { australia } from './au/index.ts';
 import { switzerland } from './ch/index.ts';
@@ -29,5 +30,8 @@ const laws: Readonly<Record<Country, Law>> = {
 
 /** The law of a country. */
 export const lawOf = (country: Country): Law => laws[country];
+
+/** The classes of licence somebody may be asked for, by who issues them, smallest first. */
+export const classesOf = (issuer: Country): readonly LicenceClass[] => lawOf(issuer).licences?.classes ?? [];
 
 export const allLaws: readonly Law[] = Object.values(laws);

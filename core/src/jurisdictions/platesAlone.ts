@@ -20,4 +20,5 @@ export const platesAlone: Law = {
   notes: [],
   speeds: null,
   sanctions: [],
+  licences: null,
 };

@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { situationIn, type Situation } from '../situation/situation.ts';
-import { covers, type Cover, type Licence, type LicenceClass } from '../situation/licence.ts';
+import { lawOf } from '../jurisdictions/laws.ts';
+import { covers, type Cover, type LicensedMasses } from '../jurisdictions/licence.ts';
+import type { Licence, LicenceClass } from '../situation/licence.ts';
 import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
 import { assess } from '../verdict/assess.ts';
 import { runRulebook } from './runRulebook.ts';
@@ -17,6 +19,12 @@ const driven = (one: CaseRig, licence: Licence, situation: Partial<Situation> = 
   situation: { ...situationIn('here', 'here', licence.issuer), licence, ...situation },
 });
 const check = (view: RigView, id: string) => runRulebook(compile(view)).find((found) => found.id === id);
+
+const cover = (licence: Licence, held: LicenceClass, masses: LicensedMasses, day?: string, abroad?: boolean): Cover => {
+  const law = lawOf(licence.issuer).licences;
+  if (!law) throw new RangeError(licence.issuer);
+  return covers(law, licence, held, masses, { day, abroad });
+};
 
 describe('what a class covers, by the plates', () => {
   it.each<[Licence['issuer'], LicenceClass, number, number | null, Cover]>([
@@ -39,8 +47,94 @@ describe('what a class covers, by the plates', () => {
     ['AU', 'auC', 4500, 3500, 'yes'],
     ['AU', 'auC', 4501, null, 'no'],
     ['AU', 'auLR', 8000, null, 'yes'],
+    ['AU', 'auLR', 8001, null, 'no'],
+    ['AU', 'auMR', 8001, null, 'yes'],
+    ['CH', 'B96', 2000, 2250, 'check'],
+    // The sum of the plates counts only with a trailer above 750 kg.
+    ['GB-NIR', 'B', 3500, 750, 'yes'],
+    ['GB-NIR', 'B', 2750, 751, 'no'],
+    ['GB-NIR', 'B', 2749, 751, 'yes'],
   ])('%s %s: %d with %s is %s', (issuer, held, vehicle, trailer, want) => {
-    expect(covers({ issuer, classes: [held] }, held, { vehicle, trailer })).toBe(want);
+    expect(cover({ issuer, classes: [held] }, held, { vehicle, trailer })).toBe(want);
+  });
+});
+
+describe('what a class covers, by day and place', () => {
+  const b: Licence = { issuer: 'GB', classes: ['B'] };
+  it('began in December 2021 for a heavy trailer behind a British B', () => {
+    expect(cover(b, 'B', { vehicle: 3000, trailer: 2000 }, '2021-12-15')).toBe('no');
+    expect(cover(b, 'B', { vehicle: 3000, trailer: 2000 }, '2021-12-16')).toBe('yes');
+    expect(cover(b, 'B', { vehicle: 2500, trailer: 1000 }, '2021-12-15')).toBe('yes');
+  });
+  it('is British only, and since June 2025, for a zero-emission vehicle to 4,250 kg', () => {
+    const masses = { vehicle: 4250, trailer: null, zeroEmission: true };
+    expect(cover(b, 'B', masses, '2025-06-09')).toBe('no');
+    expect(cover(b, 'B', masses, '2025-06-10')).toBe('yes');
+    expect(cover(b, 'B', masses, '2025-06-10', true)).toBe('no');
+    expect(cover(b, 'B', { ...masses, zeroEmission: false }, '2026-06-10')).toBe('no');
+  });
+  it('ends at two axles for an Australian MR', () => {
+    const mr: Licence = { issuer: 'AU', classes: ['auMR'] };
+    expect(cover(mr, 'auMR', { vehicle: 9000, trailer: null, axles: 2 })).toBe('yes');
+    expect(cover(mr, 'auMR', { vehicle: 9000, trailer: null, axles: 3 })).toBe('no');
+    expect(cover(mr, 'auHR', { vehicle: 9000, trailer: null, axles: 3 })).toBe('yes');
+  });
+  it('is limited to 8,250 kg where C1E came along or a code says so, not where it was tested', () => {
+    const heavy = { vehicle: 6000, trailer: 3000 };
+    const old = { issuer: 'GB', tested: 'before1997' } as const;
+    expect(cover({ ...old, classes: ['B'] }, 'C1E', heavy)).toBe('no');
+    expect(cover({ ...old, classes: ['B', 'C1E'] }, 'C1E', heavy)).toBe('yes');
+    expect(cover({ ...old, classes: ['B', 'C1E'], codes: ['107'] }, 'C1E', heavy)).toBe('no');
+  });
+  it('may be more for an old BE on the continent too', () => {
+    const be: Licence = { issuer: 'DE', classes: ['BE'], tested: '1997to2012' };
+    expect(cover(be, 'BE', { vehicle: 3500, trailer: 3501 })).toBe('check');
+    expect(cover({ ...be, tested: 'since2013' }, 'BE', { vehicle: 3500, trailer: 3501 })).toBe('no');
+  });
+});
+
+describe('a van plated 3,850 kg and a German B', () => {
+  const on = (date: string) => check(driven(rig(3850), { issuer: 'DE', classes: ['B'] }, { date }), 'people.licence');
+  it('is not covered today, and sees the coming rule as coming', () => {
+    expect(on('2026-12-01')?.status).toBe('over');
+    expect(on('2026-12-01')?.notes.map(({ key }) => key)).toContain('licence.coming');
+  });
+  it('is not known in 2030: the rule is expected, and awaits national law', () => {
+    expect(on('2030-01-01')).toMatchObject({
+      status: 'unknown',
+      notes: [{ key: 'licence.coming', params: { year: 2029 } }],
+    });
+  });
+  it('hears nothing of it at a mass the rule does not reach', () => {
+    const heavy = check(driven(rig(4251), { issuer: 'DE', classes: ['B'] }, { date: '2030-01-01' }), 'people.licence');
+    expect(heavy?.status).toBe('over');
+    expect(heavy?.notes.map(({ key }) => key)).not.toContain('licence.coming');
+  });
+});
+
+describe('several drivers', () => {
+  const drivers = [{ id: 'a', name: 'Ada', licence: { issuer: 'DE', classes: ['C1'] } as Licence }];
+  const view = driven(rig(3850), { issuer: 'DE', classes: ['B'] }, { drivers });
+  it('are each judged; whoever may not breaks nothing where another may', () => {
+    expect(check(view, 'people.licence:a')).toMatchObject({ kind: 'legal', status: 'within' });
+    expect(check(view, 'people.licence')).toMatchObject({ kind: 'permit', status: 'over' });
+    expect(assess(view).mark).not.toBe('over');
+  });
+  it('of whom none may make it unlawful', () => {
+    const none = [{ ...drivers[0]!, licence: { issuer: 'DE', classes: ['B'] } as Licence }];
+    expect(assess({ ...view, situation: { ...view.situation, drivers: none } }).mark).toBe('over');
+  });
+});
+
+describe('what ends', () => {
+  const notes = (licence: Licence) => check(driven(rig(3850), licence), 'people.licence')?.notes.map(({ key }) => key);
+  it('is said of a C1: inherited ones at 70, tested ones by their renewal, continental ones after five years', () => {
+    expect(notes({ issuer: 'GB', classes: ['B'], tested: 'before1997', age: 69 })).toEqual(['licence.endsAt']);
+    expect(notes({ issuer: 'GB', classes: ['B'], tested: 'before1997', age: 50 })).toEqual([]);
+    expect(notes({ issuer: 'GB', classes: ['B'], tested: 'before1997', age: 70 })).toContain('licence.endsAt');
+    expect(notes({ issuer: 'GB', classes: ['B', 'C1'], age: 46 })).toEqual(['licence.renewedBritish']);
+    expect(notes({ issuer: 'DE', classes: ['B', 'C1'] })).toEqual(['licence.renewedEurope']);
+    expect(notes({ issuer: 'DE', classes: ['B', 'C1', 'C'] })).toEqual([]);
   });
 });
 
@@ -52,6 +146,7 @@ describe('the licence check', () => {
       { key: 'licence.asked' },
       { key: 'licence.wouldCover', params: { needed: { key: 'licence.class.C1' } } },
       { key: 'licence.downrate' },
+      { key: 'licence.coming' },
     ]);
     expect(assess(view)).toMatchObject({ legal: false, mark: 'over' });
   });
@@ -94,6 +189,15 @@ describe('a new driver in Australia', () => {
     expect(p('p1', 'NSW', 251)).toBe('over');
     expect(p('learner', 'NSW', 100)).toBe('over');
     expect(p('p2', 'NSW', 900)).toBe('within');
+  });
+
+  it('is asked in every state of the journey, and the strictest answers', () => {
+    const one = { ...rig(2300, 1000), trailer: { A: 4, axles: 1, bare: { m: 200, x: 3.7 } } };
+    const through = [{ country: 'AU', state: 'VIC' }] as const;
+    const travel = { country: 'AU', state: 'NSW' } as const;
+    const licence: Licence = { issuer: 'AU', classes: ['auC'], novice: 'p1' };
+    expect(check(driven(one, licence, { travel }), 'people.novice')?.status).toBe('within');
+    expect(check(driven(one, licence, { travel, through: [...through] }), 'people.novice')?.status).toBe('over');
   });
 
   it('on P1 in Victoria tows nothing, and elsewhere it is not known', () => {

@@ -297,7 +297,8 @@ describe('traps of people and papers', () => {
           alone: trailerMax === undefined,
           vehicle: { zeroEmission: true, plates: [plateOf('vehiclePlate', 'vehicleMax', vehicleMax)] },
           trailer: { plates: trailerMax === undefined ? [] : [plateOf('caravanPlate', 'trailerMax', trailerMax)] },
-          situation: { licence: { issuer, classes: ['B'] } },
+          // The British rule counts at home only.
+          situation: { licence: { issuer, classes: ['B'] }, travel: { country: issuer } },
         }),
         'people.licence',
       );

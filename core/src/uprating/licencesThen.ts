@@ -2,7 +2,16 @@ import type { RigView } from '../loading/rigView.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { factsIn } from '../jurisdictions/inForce.ts';
-import { classNeeded, licenceCover, type Cover, type Licence, type LicensedMasses } from '../situation/licence.ts';
+import { lawOf } from '../jurisdictions/laws.ts';
+import {
+  classNeeded,
+  licenceCover,
+  type Cover,
+  type LicenceLaw,
+  type LicensedMasses,
+} from '../jurisdictions/licence.ts';
+import { drivenBy } from '../rulebook/licenceChecks.ts';
+import type { Licence } from '../situation/licence.ts';
 import { consequence, type Consequence } from './consequence.ts';
 
 /** Whoever takes the wheel: the one asked for first, then the others by name. */
@@ -21,11 +30,12 @@ function massesOf(view: RigView): LicensedMasses | null {
   const car = platedLimit(view, 'vehicleMax', [vehicle]).value;
   const towed = trailer ? platedLimit(view, 'trailerMax', [trailer]).value : null;
   if (!vehicle || car === null || (trailer && towed === null)) return null;
-  return { vehicle: car, trailer: towed, zeroEmission: vehicle.zeroEmission };
+  const axles = vehicle.geometry.tagAxle ? 3 : 2;
+  return { vehicle: car, trailer: towed, zeroEmission: vehicle.zeroEmission, axles };
 }
 
-const says = (licence: Licence, masses: LicensedMasses, cover: Cover): Message => {
-  const needed = cover === 'no' ? classNeeded(licence, masses) : null;
+const says = (law: LicenceLaw, licence: Licence, masses: LicensedMasses, cover: Cover): Message => {
+  const needed = cover === 'no' ? classNeeded(law, licence, masses) : null;
   return needed
     ? message('uprate.licence.needs', { needed: message(`licence.class.${needed}`) })
     : message(`uprate.licence.${cover}`);
@@ -43,8 +53,10 @@ export function licencesThen(before: RigView, after: RigView): readonly Conseque
   if (!then || !now) return [];
   return driversOf(before).flatMap(({ id, name, licence }): readonly Consequence[] => {
     const facts = factsIn({ country: licence.issuer }, before.situation.date)['people.licence'];
-    if (!facts) return [];
-    const [was, is] = [licenceCover(licence, then), licenceCover(licence, now)];
+    const law = lawOf(licence.issuer).licences;
+    if (!facts || !law) return [];
+    const driven = drivenBy(before.situation, licence);
+    const [was, is] = [licenceCover(law, licence, then, driven), licenceCover(law, licence, now, driven)];
     const change = changeOf(was, is);
     return [
       consequence({
@@ -53,8 +65,8 @@ export function licencesThen(before: RigView, after: RigView): readonly Conseque
         change,
         about: name,
         says: message('uprate.licence.of'),
-        before: says(licence, then, was),
-        after: says(licence, now, is),
+        before: says(law, licence, then, was),
+        after: says(law, licence, now, is),
         source: facts.source,
         confidence: was === 'check' || is === 'check' ? 'low' : facts.confidence,
         ask: licence.issuer,

@@ -5,6 +5,7 @@ import { notes as everywhere, unionNotes } from '../eu/notes.ts';
 import { rules as european } from '../eu/rules.ts';
 import { marks } from './marks.ts';
 import { notes } from './notes.ts';
+import { unionLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
@@ -17,4 +18,5 @@ export const austria: Law = {
   notes: [...everywhere, ...unionNotes, ...notes],
   speeds,
   sanctions,
+  licences: unionLicences,
 };

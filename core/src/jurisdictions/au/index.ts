@@ -2,6 +2,7 @@ import { rules as common } from '../common/rules.ts';
 import type { Law } from '../law.ts';
 import { marks } from './marks.ts';
 import { notes } from './notes.ts';
+import { licences } from './licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
@@ -16,4 +17,5 @@ export const australia: Law = {
   notes,
   speeds,
   sanctions,
+  licences,
 };

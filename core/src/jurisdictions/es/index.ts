@@ -4,6 +4,7 @@ import { marks as continental, unionMarks } from '../eu/marks.ts';
 import { notes as everywhere, unionNotes } from '../eu/notes.ts';
 import { rules as european } from '../eu/rules.ts';
 import { notes } from './notes.ts';
+import { unionLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
@@ -16,4 +17,5 @@ export const spain: Law = {
   notes: [...everywhere, ...unionNotes, ...notes],
   speeds,
   sanctions,
+  licences: unionLicences,
 };

@@ -5,6 +5,7 @@ import { sharedNotes } from '../gb/notes.ts';
 import { rules as british } from '../gb/rules.ts';
 import { marks } from './marks.ts';
 import { notes } from './notes.ts';
+import { licences } from './licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
@@ -17,4 +18,5 @@ export const northernIreland: Law = {
   notes: [...sharedNotes, ...notes],
   speeds,
   sanctions,
+  licences,
 };

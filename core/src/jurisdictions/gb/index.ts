@@ -2,6 +2,7 @@ import { rules as common } from '../common/rules.ts';
 import type { Law } from '../law.ts';
 import { marks, sharedMarks } from './marks.ts';
 import { notes, sharedNotes } from './notes.ts';
+import { licences } from './licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
@@ -14,4 +15,5 @@ export const greatBritain: Law = {
   notes: [...sharedNotes, ...notes],
   speeds,
   sanctions,
+  licences,
 };

@@ -1,0 +1,14 @@
+import type { LicenceLaw } from '../licence.ts';
+
+/** By the vehicle alone; class C covers light towing. National scheme of classes. */
+export const licences: LicenceLaw = {
+  classes: ['auC', 'auLR', 'auMR', 'auHR'],
+  rows: [
+    { holds: 'auC', vehicleMost: 4500, confidence: 'high' },
+    { holds: 'auLR', vehicleMost: 8000, confidence: 'high' },
+    { holds: 'auMR', axlesMost: 2, confidence: 'high' },
+    { holds: 'auHR', confidence: 'high' },
+    // No class of ours, held by somebody who moved: it covers what it says of a car with a trailer.
+    { holds: 'CE', confidence: 'high' },
+  ],
+};
