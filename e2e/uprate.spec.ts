@@ -33,7 +33,7 @@ test('the van with the scooter rack: cheapest package, licence threshold, case f
   await page.goto(`${van}/uprate?sheet=packages`);
   await page.getByRole('button', { name: 'Search all combinations' }).click();
   await expect(page.getByTestId('cheapest')).toContainText(
-    'Cheapest that makes each of the 2 loadouts legal: Air springs with a certified re-rating, 2,180 GBP.',
+    'Cheapest that brings each of the 2 loadouts within every known limit: Air springs with a certified re-rating, 2,180 GBP.',
   );
   await page.getByRole('button', { name: 'See before and after' }).click();
 
@@ -96,7 +96,7 @@ test('a caravan owner learns that a higher trailer plate gains nothing behind th
   await expect(together).toContainText('rear axle');
   await expect(together.getByRole('listitem').first()).toContainText('too much');
   await page.getByRole('button', { name: 'Search all combinations' }).click();
-  await expect(page.getByTestId('cheapest')).toContainText(/Cheapest that makes/);
+  await expect(page.getByTestId('cheapest')).toContainText(/Cheapest that brings/);
   expect(await seriousFaults(page)).toEqual([]);
 });
 

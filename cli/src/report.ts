@@ -5,6 +5,7 @@ import {
   nearThresholds,
   plainText,
   remedies,
+  rulesAge,
   sanctions,
   typicalMessage,
   type Assessment,
@@ -43,6 +44,7 @@ export function report(assessment: Assessment, region: Region, words: Speech, ti
       ballLoadTowed: kg('ballLoadTowed'),
       combination: kg('combination'),
     },
+    rules: rulesAge(assessment.checks, view.situation.date),
     checks: assessment.checks.map((check) => checkReport(assessment, check, words)),
     ...surroundings(assessment, words),
   };

@@ -120,7 +120,8 @@ describe('wagonomos check', () => {
       legal: true,
       code: 0,
       sentence: 'Within every limit: 165 kg more in Overhead lockers and the rear axle (N.2) is full.',
-      notWithin: {},
+      // Ines may drive it, Teo may not.
+      notWithin: { 'people.licence:teo': 'over' },
     },
   ];
 
@@ -204,6 +205,23 @@ describe('wagonomos check', () => {
     expect(age('--date', '2019-06-01')).toMatchObject({ status: 'within', unit: 'years' });
     expect(check(caravan, '--date', '31.5.2026')).toMatchObject({ code: 2, out: '' });
     expect(check(caravan, '--date', '31.5.2026').error).toContain('31.5.2026 is no day');
+  });
+
+  it('asks the rules of that day: what is expected by then is not known, and rules grown old say so', () => {
+    const on = (day: string) => {
+      const { rules, checks } = JSON.parse(check(example('german-motorhome'), '--date', day).out) as {
+        rules: { compiled: string; overdue: { rule: string; by: string }[] };
+        checks: { id: string; status: string }[];
+      };
+      return { rules, teo: checks.find(({ id }) => id === 'people.licence:teo')?.status };
+    };
+    // Plated 3,880 kg: not for a German B of today; a directive that is to be law by the end of 2029 may open it.
+    expect(on('2026-12-01').teo).toBe('over');
+    expect(on('2030-01-01').teo).toBe('unknown');
+    expect(on('2026-12-01').rules.overdue).toEqual([]);
+    const later = on('2030-01-01').rules;
+    expect(later.overdue.map(({ rule }) => rule)).toContain('vehicle.max');
+    for (const { by } of later.overdue) expect(by > later.compiled && by < '2030-01-01').toBe(true);
   });
 
   it('ends with 3 when it cannot be decided, and with 1 when something is over as well', () => {

@@ -10,6 +10,8 @@ export interface When {
   readonly builds?: readonly Vehicle['build'][];
   readonly vehicleAbove?: number;
   readonly vehicleMost?: number;
+  /** From so much on: the mark itself counts. */
+  readonly vehicleLeast?: number;
   /** What it is built for, which a lowered plate leaves as it is. */
   readonly technicalAbove?: number;
   /** With nothing in it; no plate says so. */
@@ -64,6 +66,8 @@ function parts(loads: Loads, when: When): readonly Bearing[] {
   const towed = () => (trailer ? limitOf(loads, 'trailerMax', 'trailer') : nothing);
   ask(when.vehicleAbove, car);
   ask(when.vehicleMost, car, false);
+  // Plates are whole kilograms.
+  ask(when.vehicleLeast === undefined ? undefined : when.vehicleLeast - 1, car);
   ask(when.technicalAbove, () => (vehicle ? technical(loads) : nothing));
   ask(when.unladenAbove, () => (vehicle ? unladen(loads) : nothing));
   ask(when.trailerAbove, towed);

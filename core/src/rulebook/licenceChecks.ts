@@ -40,7 +40,9 @@ export function licenceChecks(loads: Loads): readonly Check[] {
   const classes = all.flatMap((one) => classChecks(loads, one));
   const somebodyMay = classes.some(({ status }) => status === 'within');
   return [
-    ...classes.map((check) => (somebodyMay && check.status === 'over' ? { ...check, kind: 'permit' as const } : check)),
+    ...classes.map((check) =>
+      somebodyMay && check.status !== 'within' ? { ...check, kind: 'permit' as const } : check,
+    ),
     ...all.flatMap((one) => noviceChecks(loads, one)),
   ];
 }
