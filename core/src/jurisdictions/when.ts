@@ -123,7 +123,8 @@ export function unladen(loads: Loads): Figure {
   const own = vehicle && loads.bodies[vehicle.id];
   if (!vehicle || !own || own.missing.length > 0) {
     const about = { body: vehicle?.id ?? '', bodyName: vehicle?.name ?? '' };
-    return { least: 0, most: plate.most, missing: [{ code: 'emptyMass', ...about }] };
+    // A plate may settle it, and is read sooner than a vehicle is weighed empty.
+    return { least: 0, most: plate.most, missing: [...plate.missing, { code: 'emptyMass', ...about }] };
   }
   return known(own.bare + own.fitted);
 }

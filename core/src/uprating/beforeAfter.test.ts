@@ -26,6 +26,22 @@ const van = onDay(exampleView('british-van-with-scooter'), '2026-06-01');
 const motorhome = onDay(exampleView('german-motorhome'), '2026-06-01');
 const find = (list: ReturnType<typeof beforeAfter>, id: string) => list.find((one) => one.id === id);
 
+describe('a rule that is expected', () => {
+  const german = made({ country: 'DE', alone: true, limits: { vehicleMax: 3300 } });
+  it('is told as coming from 3,500 kg to 4,250, and covers nobody', () => {
+    const told = (to: number) => find(sheet(german, setTo(to)), 'coming.euLicenceToCome');
+    expect(told(3499)).toBeUndefined();
+    expect(told(3500)).toMatchObject({ change: 'note', confidence: 'low', says: { key: 'uprate.coming' } });
+    expect(told(4250)).toBeDefined();
+    expect(told(4251)).toBeUndefined();
+    const driven = {
+      ...german,
+      situation: { ...german.situation, licence: { issuer: 'DE', classes: ['B'] } },
+    } as RigView;
+    expect(find(sheet(driven, setTo(3850)), 'licence.driver')).toMatchObject({ change: 'lost' });
+  });
+});
+
 describe('before and after a van passes 3,500 kg', () => {
   const found = sheet(van, setTo(3580));
 

@@ -2,6 +2,7 @@ import type { Loads } from '../loads/loads.ts';
 import { message, verbatim } from '../messages/message.ts';
 import { comparesLoad, type Check } from '../checks/check.ts';
 import { platedLimit } from '../rig/plated.ts';
+import { informationFor } from '../rulebook/information.ts';
 import { thresholdsOf, type NearThreshold } from '../rulebook/thresholds.ts';
 import type { Country } from '../situation/countries.ts';
 import type { Assessment } from '../verdict/assess.ts';
@@ -47,6 +48,7 @@ export function beforeAfter(before: Assessment, after: Assessment): readonly Con
     ...speedsThen(before.loads, after.loads),
     ...marks(before.loads, after.loads),
     ...goesWithIt(before.loads, after.loads),
+    ...coming(before.loads, after.loads),
   ];
   return found.sort((a, b) => topics.indexOf(a.topic) - topics.indexOf(b.topic));
 }
@@ -128,6 +130,26 @@ function topicOf(check: Check): ConsequenceTopic {
   const [area] = check.rule.split('.');
   if (area === 'brakes' || area === 'breakaway') return 'brakes';
   return area === 'chains' ? 'chains' : area === 'road' ? 'speed' : 'rules';
+}
+
+/** Law that is expected and would bear on the plate that is planned: said to whoever plans years ahead, and judged by nowhere. */
+function coming(before: Loads, after: Loads): readonly Consequence[] {
+  const plate = ({ view }: Loads) => platedLimit(view, 'vehicleMax', [view.vehicle]).value;
+  if (plate(before) === plate(after)) return [];
+  return informationFor(after)
+    .filter((one) => one.coming && one.bears === 'yes')
+    .map(({ facts, place }) =>
+      consequence({
+        id: `coming.${facts.id}`,
+        topic: 'licence',
+        change: 'note',
+        place,
+        says: message('uprate.coming', { text: message(`info.${facts.id}`) }),
+        source: facts.source,
+        confidence: facts.confidence,
+        ask: place.country,
+      }),
+    );
 }
 
 const carMass = 3500;

@@ -1,3 +1,5 @@
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import type { AddressInfo } from 'node:net';
 import { hearScale, silentScale, type ScaleWord } from '@wagonomos/core/weighing';
 import fc from 'fast-check';
@@ -37,7 +39,7 @@ describe('the practice scale', () => {
 });
 
 describe('its stream', () => {
-  const server = createApp('.').listen(0, '127.0.0.1');
+  const server = createApp(path.join(tmpdir(), 'no-built-app')).listen(0, '127.0.0.1');
   let origin = '';
   beforeAll(async () => {
     await new Promise((resolve) => (server.listening ? resolve(null) : server.once('listening', resolve)));
