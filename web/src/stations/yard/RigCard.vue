@@ -56,11 +56,11 @@ const { t } = useI18n();
   padding: 12px 16px 14px;
 }
 .answer {
-  min-height: 86px;
+  min-height: 112px;
 }
 @media (width <= 720px) {
   .answer {
-    min-height: 114px;
+    min-height: 138px;
   }
 }
 </style>
