@@ -120,6 +120,16 @@ describe('several drivers', () => {
     expect(check(view, 'people.licence')).toMatchObject({ kind: 'permit', status: 'over' });
     expect(assess(view).mark).not.toBe('over');
   });
+  it('of whom one is new and may not tow break nothing where another may', () => {
+    const towing = { ...rig(2300, 1000), trailer: { A: 4, axles: 1, bare: { m: 900, x: 3.7 } } };
+    const travel = { country: 'AU', state: 'NSW' } as const;
+    const old: Licence = { issuer: 'AU', classes: ['auC'] };
+    const young = [{ id: 'y', name: 'Yara', licence: { ...old, novice: 'p1' } as Licence }];
+    const both = driven(towing, old, { travel, drivers: young });
+    expect(check(both, 'people.novice:y')).toMatchObject({ kind: 'permit', status: 'over' });
+    const alone = driven(towing, { ...old, novice: 'p1' }, { travel });
+    expect(check(alone, 'people.novice')).toMatchObject({ kind: 'legal', status: 'over' });
+  });
   it('of whom none may make it unlawful', () => {
     const none = [{ ...drivers[0]!, licence: { issuer: 'DE', classes: ['B'] } as Licence }];
     expect(assess({ ...view, situation: { ...view.situation, drivers: none } }).mark).toBe('over');

@@ -13,7 +13,7 @@ import {
 import type { RigView } from '../loading/rigView.ts';
 import type { Loads } from '../loads/loads.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
-import type { Trailer } from '../rig/body.ts';
+import type { Trailer, Vehicle } from '../rig/body.ts';
 import { platedLimit } from '../rig/plated.ts';
 import type { Licence } from '../situation/licence.ts';
 import { journeyOf, regionOf, type Situation } from '../situation/situation.ts';
@@ -37,14 +37,11 @@ export function licenceChecks(loads: Loads): readonly Check[] {
     ...(licence ? [{ id: null, name: '', licence }] : []),
     ...drivers.map((one) => ({ id: one.id, name: one.name, licence: one.licence })),
   ];
-  const classes = all.flatMap((one) => classChecks(loads, one));
-  const somebodyMay = classes.some(({ status }) => status === 'within');
-  return [
-    ...classes.map((check) =>
-      somebodyMay && check.status !== 'within' ? { ...check, kind: 'permit' as const } : check,
-    ),
-    ...all.flatMap((one) => noviceChecks(loads, one)),
-  ];
+  const each = all.map((one) => [...classChecks(loads, one), ...noviceChecks(loads, one)]);
+  const somebodyMay = each.some((own) => own.length > 0 && own.every(({ status }) => status === 'within'));
+  return each
+    .flat()
+    .map((check) => (somebodyMay && check.status !== 'within' ? { ...check, kind: 'permit' as const } : check));
 }
 
 function classChecks(loads: Loads, driver: AtTheWheel): readonly Check[] {
@@ -59,15 +56,18 @@ function classChecks(loads: Loads, driver: AtTheWheel): readonly Check[] {
   if (car.value === null || (towed && towed.value === null)) {
     return [classCheck(driver, facts, { status: 'unknown', missing, notes: [] })];
   }
-  const masses = {
-    vehicle: car.value,
-    trailer: towed?.value ?? null,
-    zeroEmission: vehicle.zeroEmission,
-    axles: vehicle.geometry.tagAxle ? 3 : 2,
-  };
+  const masses = licensedMasses(vehicle, car.value, towed?.value ?? null);
   const figures = [...car.figures, ...(towed?.figures ?? [])];
   return [{ ...classCheck(driver, facts, said(law, licence, masses, drivenBy(situation, licence))), figures }];
 }
+
+/** What a licence is judged by. @param trailer its plated mass, kg; null: no trailer */
+export const licensedMasses = (vehicle: Vehicle, plated: number, trailer: number | null): LicensedMasses => ({
+  vehicle: plated,
+  trailer,
+  zeroEmission: vehicle.zeroEmission,
+  axles: vehicle.geometry.tagAxle ? 3 : 2,
+});
 
 /** When and where: rules begin on days, and some hold only where the licence was issued. */
 export const drivenBy = (situation: Situation, { issuer }: Licence): Driven => ({

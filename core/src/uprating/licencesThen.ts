@@ -10,7 +10,7 @@ import {
   type LicenceLaw,
   type LicensedMasses,
 } from '../jurisdictions/licence.ts';
-import { drivenBy } from '../rulebook/licenceChecks.ts';
+import { drivenBy, licensedMasses } from '../rulebook/licenceChecks.ts';
 import type { Licence } from '../situation/licence.ts';
 import { consequence, type Consequence } from './consequence.ts';
 
@@ -30,8 +30,7 @@ function massesOf(view: RigView): LicensedMasses | null {
   const car = platedLimit(view, 'vehicleMax', [vehicle]).value;
   const towed = trailer ? platedLimit(view, 'trailerMax', [trailer]).value : null;
   if (!vehicle || car === null || (trailer && towed === null)) return null;
-  const axles = vehicle.geometry.tagAxle ? 3 : 2;
-  return { vehicle: car, trailer: towed, zeroEmission: vehicle.zeroEmission, axles };
+  return licensedMasses(vehicle, car, towed);
 }
 
 const says = (law: LicenceLaw, licence: Licence, masses: LicensedMasses, cover: Cover): Message => {
