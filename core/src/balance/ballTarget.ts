@@ -1,4 +1,4 @@
-import { bandFor } from '../rulebook/ballChecks.ts';
+import { bandFor } from '../rules/ballBand.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from '../verdict/assess.ts';
 
@@ -18,8 +18,8 @@ export function ballTarget({ loads, checks }: Assessment): BallTarget | null {
   const { ballLoad, trailerTotal } = loads.values;
   if (ballLoad.kind !== 'known' || trailerTotal.kind !== 'known') return null;
   const { low, high } = bandFor(loads);
-  const least = checks.find((check) => check.rule === 'ball.min' && check.kind === 'legal');
-  const most = checks.filter((check) => check.rule === 'ball.max').map((check) => check.limit);
+  const least = checks.find((check) => check.role === 'ballLeast' && check.kind === 'legal');
+  const most = checks.filter((check) => check.role === 'ballMost').map((check) => check.limit);
   return {
     now: ballLoad.value,
     low: low * trailerTotal.value,

@@ -46,9 +46,22 @@ export interface RuleSource {
   readonly edition?: string;
   readonly confidence: Confidence;
   readonly variesBy?: 'state' | 'country' | 'maker';
-  /** Numbers the rule itself names: shares, thresholds. */
-  readonly figures?: Readonly<Record<string, number>>;
+  /** Numbers the rule itself names: shares, thresholds; true for what holds or does not. */
+  readonly figures?: Readonly<Record<string, number | true>>;
 }
+
+/** What a check is to the rig, where somebody asks for it: by this and never by the name of its rule. */
+export type CheckRole =
+  /** The plated maximum of a body or of both. */
+  | 'total'
+  | 'axle'
+  | 'towing'
+  | 'ballMost'
+  | 'ballLeast'
+  /** The advised band of the load on the coupling. */
+  | 'band'
+  /** Whether somebody may drive it. */
+  | 'driver';
 
 type CheckUnit = 'kN' | 'people' | 'pieces' | 'kmh' | 'years';
 
@@ -70,6 +83,7 @@ export interface LimitPart {
 export interface Check {
   readonly id: string;
   readonly rule: string;
+  readonly role: CheckRole | null;
   readonly region: Region;
   readonly kind: CheckKind;
   readonly group: CheckGroup;
@@ -106,10 +120,14 @@ export interface Check {
   readonly either?: { readonly margin: number; readonly use: Row } | undefined;
   /** Only for a place: which one. */
   readonly place?: { readonly body: string; readonly place: string };
+  /** Only for a camper on a tray: the place it stands on, whose contents count with it. */
+  readonly under?: string | undefined;
+  /** Only of drivers: which of them; empty for the one who was asked first. */
+  readonly driver?: string | undefined;
 }
 
 /** The totals of a rig: the plated maximum of each body and of both. */
-export const totalRules: readonly string[] = ['vehicle.max', 'trailer.max', 'combination.max'];
+export const isTotal = ({ role }: Pick<Check, 'role'>): boolean => role === 'total';
 
 /** Past a rule of law that is known well enough to say so. */
 export const breaksLaw = (check: Check): boolean =>

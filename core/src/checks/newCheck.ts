@@ -1,22 +1,27 @@
 import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
-import { regionOf } from '../situation/situation.ts';
+import { regionOf, type Region } from '../situation/situation.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import type { Check, CheckGroup, CheckStatus, LimitPart } from './check.ts';
+import type { Check, CheckGroup, CheckRole, CheckStatus, LimitPart } from './check.ts';
 import type { Judged } from './judgeLoad.ts';
-import type { RuleId, RuleInForce } from './ruleFacts.ts';
+import type { RuleInForce } from './ruleFacts.ts';
 
 /** What every check has, whatever it compares. */
 export interface Frame {
-  readonly rule: RuleId;
+  readonly rule: string;
+  readonly role?: CheckRole | undefined;
   readonly facts: RuleInForce;
   readonly side: Side;
   readonly group: CheckGroup;
   readonly quantity: Check['quantity'];
   readonly name: Message;
   /** Where one rule makes several checks. */
-  readonly id?: string;
+  readonly id?: string | undefined;
+  /** Where it is not that of the body's papers. */
+  readonly region?: Region | undefined;
+  readonly under?: string | undefined;
+  readonly driver?: string | undefined;
   readonly sense?: Check['sense'] | undefined;
   readonly unit?: Check['unit'];
   readonly required?: boolean | undefined;
@@ -29,7 +34,8 @@ export interface Frame {
 export const newCheck = (loads: Loads, frame: Frame): Check => ({
   id: frame.id ?? frame.rule,
   rule: frame.rule,
-  region: regionOf(loads.view.situation[frame.side].country),
+  role: frame.role ?? null,
+  region: frame.region ?? regionOf(loads.view.situation[frame.side].country),
   kind: frame.facts.kind,
   group: frame.group,
   quantity: frame.quantity,
@@ -51,6 +57,8 @@ export const newCheck = (loads: Loads, frame: Frame): Check => ({
   either: undefined,
   lengths: undefined,
   typical: undefined,
+  under: frame.under,
+  driver: frame.driver,
 });
 
 const noFigures: readonly never[] = [];
@@ -63,6 +71,7 @@ export const judgedAs = (
 ): Check => ({
   id: check.id,
   rule: check.rule,
+  role: check.role,
   region: check.region,
   kind: check.kind,
   group: check.group,
@@ -85,6 +94,8 @@ export const judgedAs = (
   either: more.either,
   lengths: judged.lengths,
   typical: judged.typical,
+  under: check.under,
+  driver: check.driver,
 });
 
 /** A limit that is so many times a mass, and no more than others allow. `null` where the mass is not known. */

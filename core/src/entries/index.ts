@@ -5,7 +5,7 @@
  */
 export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare } from '../loads/ballShare.ts';
-export { checkGroups, totalRules, type Check, type CheckStatus } from '../checks/check.ts';
+export { checkGroups, isTotal, type Check, type CheckStatus } from '../checks/check.ts';
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
 export { buyersPayload } from '../loading/buyersPayload.ts';

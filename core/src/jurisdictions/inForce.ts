@@ -1,4 +1,7 @@
-import { checksKindAsks, type FactLayer, type RuleFacts, type RuleId, type RulesInForce } from '../checks/ruleFacts.ts';
+import { checksKindAsks, type RuleFacts } from '../checks/ruleFacts.ts';
+import { allRules } from '../rules/allRules.ts';
+import type { AnyRule } from '../rules/rule.ts';
+import type { PlainLayer, RulesInForce } from '../rules/ruleId.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
 import { checkAgainBy, compiledOn, holdsOn } from '../situation/dated.ts';
 import type { Law } from './law.ts';
@@ -12,28 +15,32 @@ interface Stretches {
   readonly between: readonly RulesInForce[];
 }
 
-const rowsOf = (facts: FactLayer[RuleId]): readonly RuleFacts[] =>
-  facts === null || facts === undefined
-    ? []
-    : Array.isArray(facts)
-      ? (facts as readonly RuleFacts[])
-      : [facts as RuleFacts];
+const rowsOf = (facts: PlainLayer[string]): readonly RuleFacts[] => (!facts ? [] : 'kind' in facts ? [facts] : facts);
 
-function stretchesOf(law: Law, layers: readonly FactLayer[]): Stretches {
+/** What rules that few places know tell of a place themselves. */
+const toldWithRules = ({ place }: Law): PlainLayer =>
+  Object.fromEntries(allRules.map((rule: AnyRule) => [rule.id, rule.places?.[place]]));
+
+function stretchesOf(law: Law, layers: readonly PlainLayer[]): Stretches {
   // A later layer replaces an earlier one, rule by rule; null takes a rule out of force.
-  const whole = Object.assign({}, ...layers) as FactLayer;
-  const rows = Object.entries(whole).map(([id, facts]) => [id as RuleId, rowsOf(facts)] as const);
+  const whole = Object.assign(toldWithRules(law), ...layers) as PlainLayer;
+  const rows = Object.entries(whole).map(([id, facts]) => [id, rowsOf(facts)] as const);
   const days = rows.flatMap(([, list]) => list.flatMap(({ from, until }) => [from, until]));
   const borders = [...new Set(days.filter((day) => day !== undefined))].sort();
   const inForce = (day: string): RulesInForce =>
     Object.fromEntries(
       rows.flatMap(([id, list]) => {
         const facts = list.find((one) => holdsOn(one, day));
-        return facts ? [[id, { compiled: compiledOn, checkAgainBy, ...facts, ask: askFor(law, facts) }]] : [];
+        return facts
+          ? [[id, { compiled: compiledOn, checkAgainBy, figures: none, ...facts, ask: askFor(law, facts) }]]
+          : [];
       }),
     );
   return { borders, between: ['', ...borders].map(inForce) };
 }
+
+/** A rule that names no figures. */
+const none = {};
 
 const askFor = ({ place }: Law, facts: RuleFacts): string => checksKindAsks[facts.kind] ?? place;
 

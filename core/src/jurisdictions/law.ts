@@ -1,9 +1,9 @@
 import type { Confidence } from '../checks/check.ts';
-import type { FactLayer } from '../checks/ruleFacts.ts';
+import type { FactLayer } from '../rules/ruleId.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
-import type { LicenceLaw } from './licence.ts';
+import type { LicenceLaw } from '../rules/licenceLaw.ts';
 import type { Dated } from '../situation/dated.ts';
 import type { When } from './when.ts';
 

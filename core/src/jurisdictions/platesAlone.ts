@@ -1,4 +1,4 @@
-import type { FactLayer } from '../checks/ruleFacts.ts';
+import type { FactLayer } from '../rules/ruleId.ts';
 import { rules } from './common/rules.ts';
 import type { Law } from './law.ts';
 

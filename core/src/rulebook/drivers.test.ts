@@ -3,7 +3,7 @@ import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { situationIn, type Situation } from '../situation/situation.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
-import { covers, type Cover, type LicensedMasses } from '../jurisdictions/licence.ts';
+import { covers, type Cover, type LicensedMasses } from '../rules/licenceLaw.ts';
 import type { Licence, LicenceClass } from '../situation/licence.ts';
 import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
 import { assess } from '../verdict/assess.ts';

@@ -1,7 +1,8 @@
 import type { Loads } from '../loads/loads.ts';
 import { platesAlone } from '../situation/countries.ts';
 import { journeyOf, samePlace, type Jurisdiction } from '../situation/situation.ts';
-import { factsIn } from '../jurisdictions/inForce.ts';
+import { ballLeast } from '../rules/ballLeast.ts';
+import { factsOf } from './lookUp.ts';
 import type { Missing } from '../rig/missing.ts';
 import { speedMissing, speedRule, type SpeedRule } from './speeds.ts';
 
@@ -24,7 +25,7 @@ export function journeyStops(loads: Loads): readonly JourneyStop[] {
   return stops
     .filter(({ country }) => country !== platesAlone)
     .map((place) => {
-      const kind = factsIn(place, situation.date)['ball.min']?.kind;
+      const kind = factsOf(ballLeast, place, situation)?.kind;
       return {
         place,
         home: place === home,

@@ -1,15 +1,18 @@
 import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
 import type { Check } from '../checks/check.ts';
-import { journeyOf, type Situation } from '../situation/situation.ts';
-import type { RuleId, RuleInForce, RulesInForce } from '../checks/ruleFacts.ts';
-import { factsIn } from '../jurisdictions/inForce.ts';
-import { notAsked } from './notAsked.ts';
+import type { RuleInForce } from '../checks/ruleFacts.ts';
+import { allRules } from '../rules/allRules.ts';
+import { driversOf } from '../rules/drivers.ts';
+import { notAsked, type AnyRule } from '../rules/rule.ts';
+import type { RigView } from '../loading/rigView.ts';
+import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
+import { factsOf } from './lookUp.ts';
 import { ruleFigures } from './ruleFigures.ts';
 
 /** A rule in force for this rig, what is known of it, and what it came to. */
 export interface RuleEntry {
-  readonly rule: RuleId;
+  readonly rule: string;
   readonly name: Message;
   readonly facts: RuleInForce;
   /** The numbers it names, in words. */
@@ -20,36 +23,24 @@ export interface RuleEntry {
   readonly whyNot: Message | null;
 }
 
-/** Every rule of the places where the bodies are registered and the driver's licence comes from, for the rule browser. */
-export function ruleList({ view }: Loads, checks: readonly Check[]): readonly RuleEntry[] {
-  const { situation } = view;
-  const layer = {
-    ...journeyFacts(situation),
-    ...(situation.licence ? peopleFacts(situation.licence.issuer, situation.date) : {}),
-    ...(view.trailer ? factsIn(situation.trailer, situation.date) : {}),
-    ...(view.vehicle ? factsIn(situation.vehicle, situation.date) : {}),
-  };
-  return Object.entries(layer).flatMap(([id, facts]): RuleEntry[] => {
+/** Every rule of the places where the bodies are registered, of the road, and of whoever issued the licences, for the rule browser. */
+export const ruleList = ({ view }: Loads, checks: readonly Check[]): readonly RuleEntry[] =>
+  allRules.flatMap((rule: AnyRule): RuleEntry[] => {
+    const facts = placesOf(rule, view)
+      .map((place) => factsOf(rule, place, view.situation))
+      .find((found) => found !== null);
     if (!facts) return [];
-    const rule = id as RuleId;
-    const own = checks.filter((check) => check.rule === rule);
+    const own = checks.filter((check) => check.rule === rule.id);
     const applies = own.some((check) => check.status !== 'notApplicable');
     const whyNot = applies ? null : (own[0]?.notes[0] ?? notAsked(rule, view));
-    return [{ rule, name: message(`rule.${rule}`), facts, figures: ruleFigures(facts), checks: own, whyNot }];
+    const name = message(`rule.${rule.id}`);
+    return [{ rule: rule.id, name, facts, figures: ruleFigures(rule, facts), checks: own, whyNot }];
   });
+
+/** The places that are asked about a rule, the one whose answer counts first. */
+function placesOf({ by }: AnyRule, { situation, vehicle, trailer }: RigView): readonly Jurisdiction[] {
+  const papers = [...(vehicle ? [situation.vehicle] : []), ...(trailer ? [situation.trailer] : [])];
+  if (by === 'road') return [...journeyOf(situation), ...papers];
+  if (by === 'issuer') return [...driversOf(situation).map(({ licence }) => ({ country: licence.issuer })), ...papers];
+  return by === 'trailer' ? [...papers].reverse() : papers;
 }
-
-/** Rules that follow the road instead of the papers. */
-const onTheRoad: readonly RuleId[] = ['ball.min', 'road.hundred', 'people.novice'];
-
-const journeyFacts = (situation: Situation): RulesInForce =>
-  Object.fromEntries(
-    journeyOf(situation).flatMap((place) =>
-      Object.entries(factsIn(place, situation.date)).filter(([rule]) => onTheRoad.includes(rule as RuleId)),
-    ),
-  );
-
-const peopleFacts = (country: Parameters<typeof factsIn>[0]['country'], day: string | undefined) => {
-  const { 'people.licence': licence, 'people.novice': novice } = factsIn({ country }, day);
-  return { 'people.licence': licence, 'people.novice': novice };
-};

@@ -4,7 +4,7 @@ import type { Mark } from '../jurisdictions/law.ts';
 import { unladen } from '../jurisdictions/when.ts';
 import type { Loads } from '../loads/loads.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
-import { plated } from './context.ts';
+import { plated } from '../rules/plated.ts';
 
 /** A mark beside which a plated figure of this rig lies. */
 export interface NearThreshold {

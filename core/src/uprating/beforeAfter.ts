@@ -103,7 +103,7 @@ function turned(before: Assessment, after: Assessment): readonly Consequence[] {
   const then = new Map(after.checks.map((check) => [check.id, check]));
   return before.checks.flatMap((check): readonly Consequence[] => {
     const other = then.get(check.id);
-    if (!other || check.rule === 'people.licence' || check.kind === 'guidance') return [];
+    if (!other || check.role === 'driver' || check.kind === 'guidance') return [];
     const [was, is] = [state(check), state(other)];
     if (was === is) return [];
     return [

@@ -1,16 +1,10 @@
 import type { RigView } from '../loading/rigView.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
 import { platedLimit } from '../rig/plated.ts';
-import { factsIn } from '../jurisdictions/inForce.ts';
+import { factsOf } from '../rulebook/lookUp.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
-import {
-  classNeeded,
-  licenceCover,
-  type Cover,
-  type LicenceLaw,
-  type LicensedMasses,
-} from '../jurisdictions/licence.ts';
-import { drivenBy, licensedMasses } from '../rulebook/licenceChecks.ts';
+import { classNeeded, licenceCover, type Cover, type LicenceLaw, type LicensedMasses } from '../rules/licenceLaw.ts';
+import { drivenBy, licenceRule, licensedMasses } from '../rules/licence.ts';
 import type { Licence } from '../situation/licence.ts';
 import { consequence, type Consequence } from './consequence.ts';
 
@@ -51,7 +45,7 @@ export function licencesThen(before: RigView, after: RigView): readonly Conseque
   const [then, now] = [massesOf(before), massesOf(after)];
   if (!then || !now) return [];
   return driversOf(before).flatMap(({ id, name, licence }): readonly Consequence[] => {
-    const facts = factsIn({ country: licence.issuer }, before.situation.date)['people.licence'];
+    const facts = factsOf(licenceRule, { country: licence.issuer }, before.situation);
     const law = lawOf(licence.issuer).licences;
     if (!facts || !law) return [];
     const driven = drivenBy(before.situation, licence);

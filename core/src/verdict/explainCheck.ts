@@ -4,17 +4,15 @@ import { placedMass } from '../loading/placed.ts';
 import { message, term, verbatim } from '../messages/message.ts';
 import { forceLimits } from '../rig/limitNames.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
-import { bandFor } from '../rulebook/ballChecks.ts';
 import type { Check, LimitPart, WorkedLimit } from '../checks/check.ts';
-import type { QuantityName } from '../statics/rigRows.ts';
-import { dValueSteps, gearLimitSteps } from './explainParts.ts';
+import { dValueSteps } from './explainParts.ts';
 import { explainQuantity } from './explainQuantity.ts';
 import { work, type Explanation, type Operand, type Step } from './explanation.ts';
 
 /** The arithmetic behind one check: what leads to the load, what leads to the limit, and what is left. */
 export function explainCheck(loads: PlannedOrWeighed, check: Check): Explanation {
   const demand = demandSteps(loads, check);
-  const limit = limitSteps(loads, check);
+  const limit = limitSteps(check);
   const steps = [...demand.steps, ...limit.steps];
   if (demand.operand && limit.operand) {
     const pair = check.sense === 'max' ? [limit.operand, demand.operand] : [demand.operand, limit.operand];
@@ -74,8 +72,7 @@ function camperOperands(loads: PlannedOrWeighed, check: Check): readonly Operand
   const own = (loads.from === 'plan' ? loads.points : [])
     .filter((load) => load.body === camper?.id && load.mass !== 0)
     .map((load): Operand => ({ name: load.name, value: load.mass, unit: 'kg' }));
-  const tray = check.id.startsWith('camper.tray:') ? check.id.slice('camper.tray:'.length) : null;
-  return tray && vehicle ? [...own, ...placeOperands(loads, vehicle.id, tray)] : own;
+  return check.under !== undefined && vehicle ? [...own, ...placeOperands(loads, vehicle.id, check.under)] : own;
 }
 
 /** The things in one place, each with its mass. */
@@ -102,10 +99,8 @@ const platedOperand = (figure: PlatedFigure): Operand => ({
   }),
 });
 
-function limitSteps(loads: PlannedOrWeighed, check: Check): Part {
+function limitSteps(check: Check): Part {
   if (check.limit === null) return { steps: [], operand: null };
-  const share = shareOfLoad(loads, check);
-  if (share) return share;
   if (check.worked) return workedLimit(check, check.worked);
   if (check.quantity === 'counted') {
     return { steps: [], operand: { name: message('step.ruleLimit'), value: check.limit, unit: check.unit ?? 'kg' } };
@@ -113,8 +108,6 @@ function limitSteps(loads: PlannedOrWeighed, check: Check): Part {
   if (check.quantity === 'plated') {
     return { steps: [], operand: { name: message('step.ruleLimit'), value: check.limit, unit: 'kg' } };
   }
-  const gear = gearLimitSteps(loads, check);
-  if (gear.length > 0) return { steps: gear, operand: gear.at(-1)?.result ?? null };
   const [only, ...more] = check.figures;
   if (only && more.length > 0) {
     const step = work('lowest', check.figures.map(platedOperand), message('step.lowestLimit'), check.unit ?? 'kg');
@@ -132,45 +125,4 @@ function workedLimit(check: Check, { op, of, atMost = [] }: WorkedLimit): Part {
   if (atMost.length === 0) return { steps: [made], operand: made.result };
   const lowest = work('lowest', [made.result, ...atMost.map(operandOf)], check.name);
   return { steps: [made, lowest], operand: lowest.result };
-}
-
-/** Limits that are a share of another load: the band of a school, a legal least, a light front axle. */
-function shareOfLoad(loads: PlannedOrWeighed, check: Check): Part | null {
-  const of = shareBase(loads, check);
-  const total = of && loads.values[of.quantity];
-  if (!of || total?.kind !== 'known') return null;
-  const base: Operand = {
-    name: message('step.quantity', { quantity: term(of.quantity) }),
-    value: total.value,
-    unit: 'kg',
-  };
-  const factor: Operand = { name: message('step.share'), value: of.share, unit: 'share' };
-  const product = work('product', [base, factor], message('step.shareOf', { quantity: term(of.quantity) }));
-  if (of.atMost === undefined) return { steps: [product], operand: product.result };
-  const cap: Operand = { name: message('step.atMost'), value: of.atMost, unit: 'kg' };
-  const lowest = work('lowest', [product.result, cap], check.name);
-  return { steps: [product, lowest], operand: lowest.result };
-}
-
-function shareBase(
-  loads: PlannedOrWeighed,
-  check: Check,
-): { quantity: QuantityName; share: number; atMost?: number } | null {
-  const { figures } = check.source;
-  const school = bandFor(loads);
-  switch (check.id) {
-    case 'ball.shareLow':
-      return { quantity: 'trailerTotal', share: school.low };
-    case 'ball.shareHigh':
-      return { quantity: 'trailerTotal', share: school.high };
-    case 'ball.min':
-      return { quantity: 'trailerTotal', share: figures?.['share'] ?? 0, atMost: figures?.['atMostKg'] };
-    case 'axle.frontShare':
-      return {
-        quantity: 'vehicleTotal',
-        share: figures?.[loads.view.trailer ? 'towing' : 'solo'] ?? 0,
-      };
-    default:
-      return null;
-  }
 }

@@ -1,11 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
-import { tyreReserve } from '../limits/tyreCapacity.ts';
-import { tyreLoad } from '../limits/tyreTable.ts';
 import { message, term } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
-import type { RunningGear } from '../rig/runningGear.ts';
-import type { Check } from '../checks/check.ts';
-import { plated } from '../rulebook/context.ts';
+import { plated } from '../rules/plated.ts';
 import { gravity } from '../statics/distribution.ts';
 import { work, type Operand, type Step } from './explanation.ts';
 
@@ -32,28 +28,4 @@ export function dValueSteps(loads: Loads): readonly Step[] {
   const top = work('product', [g, factor, T, R], message('step.dProduct'), 'share');
   const rest = work('difference', [both.result, tonnes('pinMax', pin)], message('step.dLessPin'), 't');
   return [both, rest, top, work('quotient', [top.result, rest.result], message('check.dValue'), 'kN')];
-}
-
-/** What the tyres or wheels of an axle carry together. */
-export function gearLimitSteps(loads: Loads, check: Check): readonly Step[] {
-  const [rule, axle] = check.id.split(':');
-  const body = axle === 'trailer' ? loads.view.trailer : loads.view.vehicle;
-  const gear = body?.gear?.find((one) => one.axle === axle);
-  if (!gear) return [];
-  const wheels: Operand = { name: message('step.wheels'), value: gear.wheels, unit: 'share' };
-  const each = rule === 'gear.wheels' ? wheelEach(gear) : tyreEach(gear);
-  if (!each || rule === 'gear.springs') return [];
-  const all = work('product', [each, wheels], check.name);
-  if (rule !== 'gear.tyreReserve') return [all];
-  const share: Operand = { name: message('step.share'), value: tyreReserve, unit: 'share' };
-  return [all, work('product', [all.result, share], check.name)];
-}
-
-const wheelEach = ({ wheelRating }: RunningGear): Operand | null =>
-  wheelRating === undefined ? null : { name: message('step.perWheel'), value: wheelRating, unit: 'kg' };
-
-function tyreEach({ loadIndex, twinned }: RunningGear): Operand | null {
-  const value = loadIndex === undefined ? null : tyreLoad(loadIndex, twinned ?? false);
-  if (value === null || loadIndex === undefined) return null;
-  return { name: message(twinned ? 'step.perTyreTwinned' : 'step.perTyre', { index: loadIndex }), value, unit: 'kg' };
 }

@@ -3,7 +3,7 @@ import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import type { WeighedLoads } from '../loads/weighedOn.ts';
 import { typicalKey } from '../loading/typicalFacts.ts';
 import { message, term, verbatim } from '../messages/message.ts';
-import { quantityTerm } from '../rulebook/couplingTerms.ts';
+import { quantityTerm } from '../rules/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { gravity } from '../statics/distribution.ts';
 import { couplingPosition, effectiveOverhang, type QuantityName } from '../statics/rigRows.ts';

@@ -149,7 +149,7 @@ function done(
  */
 const keepsOthers = (checks: readonly Check[], healed: Check, move: MoveCandidate): boolean =>
   checks.every((other) => {
-    if (other.id === healed.id || (!binds(other) && other.rule !== 'ball.share') || other.margin === null) return true;
+    if (other.id === healed.id || (!binds(other) && other.role !== 'band') || other.margin === null) return true;
     const after = marginWith(other, move) ?? other.margin;
     return after >= Math.min(0, other.margin) - massTolerance;
   });
@@ -162,6 +162,6 @@ const effectsOf = (checks: readonly Check[], move: MoveCandidate): readonly Reme
     .flatMap((check): readonly RemedyEffect[] => {
       const margin = marginWith(check, move);
       const changed = margin !== null && check.margin !== null && Math.abs(margin - check.margin) > noticed;
-      return changed && comparesLoad(check) && (binds(check) || check.rule === 'ball.share') ? [{ check, margin }] : [];
+      return changed && comparesLoad(check) && (binds(check) || check.role === 'band') ? [{ check, margin }] : [];
     })
     .sort((a, b) => a.margin - b.margin);

@@ -2,7 +2,7 @@ import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { missingMessage, whereToFind, type Missing } from '../rig/missing.ts';
-import { breaksLaw, mayBreakLaw, totalRules, type Check } from '../checks/check.ts';
+import { breaksLaw, mayBreakLaw, isTotal, type Check } from '../checks/check.ts';
 import { claimsLaw, type Mark } from './mark.ts';
 
 /** Legal or not, how much may still be added, and what runs out first: one sentence, as data. */
@@ -29,9 +29,9 @@ function overSentence(view: RigView, checks: readonly Check[], kind: Check['kind
   if (!worst) return message('verdict.undecided');
   const what = excessMessage(view, worst);
   if (over.length > 1) return message('verdict.overMore', { what, count: over.length - 1 });
-  const everyTotal = checks.filter((check) => totalRules.includes(check.rule) && check.status !== 'notApplicable');
+  const everyTotal = checks.filter((check) => isTotal(check) && check.status !== 'notApplicable');
   // Said only of an axle or a coupling too heavily loaded: elsewhere nobody would expect a total to tell.
-  const hidden = worst.sense === 'max' && worst.group !== 'places' && !totalRules.includes(worst.rule);
+  const hidden = worst.sense === 'max' && worst.group !== 'places' && !isTotal(worst);
   const roomy = hidden && everyTotal.every((check) => (check.margin ?? -1) >= 0);
   return message(roomy ? 'verdict.overThough' : 'verdict.over', { what });
 }
@@ -72,7 +72,7 @@ function undecidedSentence(view: RigView, checks: readonly Check[]): Message {
 /** Of the totals that are known and kept, the one with the least left. */
 const knownTotal = (checks: readonly Check[]): Check | undefined =>
   checks
-    .filter(({ rule, status, margin }) => totalRules.includes(rule) && margin !== null && status !== 'over')
+    .filter(({ role, status, margin }) => isTotal({ role }) && margin !== null && status !== 'over')
     .sort((a, b) => (a.margin ?? 0) - (b.margin ?? 0))[0];
 
 /** What is known is said first; then the one thing that is not, how many more there are, and what would tell. */

@@ -15,16 +15,8 @@ export interface TrendPoint {
   readonly margins: readonly { readonly id: Check['id']; readonly name: Check['name']; readonly margin: number }[];
 }
 
-const limits: readonly string[] = [
-  'vehicle.max',
-  'axle.front',
-  'axle.rear',
-  'axle.tag',
-  'trailer.max',
-  'trailer.axles',
-  'ball.max',
-  'combination.max',
-];
+/** What a slip can show of a plate. */
+const shown: readonly Check['role'][] = ['total', 'axle', 'ballMost'];
 const ownMass: readonly string[] = ['empty', 'basis', 'fitted'];
 
 /** Every slip with a day, oldest first. The empty masses only of slips that kept what was on board. */
@@ -37,8 +29,8 @@ export function trend(view: RigView, tickets: readonly Ticket[]): readonly Trend
       return {
         ticket,
         empty: ticket.loadout ? emptyOf(then, ticket) : {},
-        margins: checks.flatMap(({ id, name, margin, status }) =>
-          limits.includes(id) && margin !== null && status !== 'notApplicable' ? [{ id, name, margin }] : [],
+        margins: checks.flatMap(({ id, role, name, margin, status }) =>
+          shown.includes(role) && margin !== null && status !== 'notApplicable' ? [{ id, name, margin }] : [],
         ),
       };
     });

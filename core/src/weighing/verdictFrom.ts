@@ -1,4 +1,4 @@
-import { totalRules } from '../checks/check.ts';
+import { isTotal } from '../checks/check.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { FittedPart } from '../rig/equipment.ts';
 import type { Side } from '../statics/pointLoad.ts';
@@ -83,7 +83,7 @@ const putsRight = (view: RigView, tickets: readonly Ticket[]): boolean =>
   );
 
 const knowsTotal = ({ checks }: Pick<PlannedAssessment, 'checks'>): boolean =>
-  checks.some(({ rule, demand }) => totalRules.includes(rule) && demand !== null);
+  checks.some(({ role, demand }) => isTotal({ role }) && demand !== null);
 
 /** The verdict, and what it comes from. A slip that is gone, or a correction no slip supports, falls back to the plan and says so. */
 export function verdictFrom(view: RigView, tickets: readonly Ticket[], basis: VerdictBasis): BasedVerdict {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { pillars, totalRules, type Check } from '@wagonomos/core';
+import { pillars, isTotal } from '@wagonomos/core';
 import { ChevronDown, ChevronUp } from '@lucide/vue';
 import { useIntersectionObserver } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
@@ -35,10 +35,7 @@ const shown = computed(() => hand.outcome ?? based.value?.assessment);
 const supports = computed(() => (shown.value && shown.value !== rig.assessment ? pillars(shown.value) : rig.supports));
 
 const totals = computed(() =>
-  totalRules.flatMap((id): Check[] => {
-    const check = shown.value?.checks.find((one) => one.id === id);
-    return check && check.status !== 'notApplicable' ? [check] : [];
-  }),
+  (shown.value?.checks ?? []).filter((check) => isTotal(check) && check.status !== 'notApplicable'),
 );
 const router = useRouter();
 const route = useRoute();

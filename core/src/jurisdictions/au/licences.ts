@@ -1,4 +1,4 @@
-import type { LicenceLaw } from '../licence.ts';
+import type { LicenceLaw } from '../../rules/licenceLaw.ts';
 
 /** By the vehicle alone; class C covers light towing. National scheme of classes. */
 export const licences: LicenceLaw = {

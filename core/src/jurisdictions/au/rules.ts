@@ -1,4 +1,4 @@
-import type { FactLayer } from '../../checks/ruleFacts.ts';
+import type { FactLayer } from '../../rules/ruleId.ts';
 
 /** Australia, light vehicles. Loads from general knowledge of the national standards; not yet checked against the text. */
 export const rules: FactLayer = {
@@ -32,14 +32,14 @@ export const rules: FactLayer = {
     confidence: 'high',
     source: 'auTowing',
     variesBy: 'state',
-    figures: { wholeTrailer: 1 },
+    figures: { wholeTrailer: true },
   },
   'tow.unbraked': {
     kind: 'legal',
     confidence: 'high',
     source: 'auTowing',
     variesBy: 'state',
-    figures: { wholeTrailer: 1 },
+    figures: { wholeTrailer: true },
   },
   'coupling.part': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
   'coupling.dValue': { kind: 'maker', confidence: 'low', source: 'auCouplings' },
@@ -49,7 +49,7 @@ export const rules: FactLayer = {
     confidence: 'high',
     source: 'auTrailerBulletin',
     variesBy: 'state',
-    figures: { unbrakedMostKg: 750, oneAxle: 1 },
+    figures: { unbrakedMostKg: 750, oneAxle: true },
   },
   'tow.fallback': {
     kind: 'legal',
@@ -80,7 +80,12 @@ export const rules: FactLayer = {
     variesBy: 'state',
     figures: { twoAboveKg: 2500, markedAboveKg: 3500 },
   },
-  'tow.ratio': { kind: 'guidance', confidence: 'medium', source: 'auRatio', figures: { careful: 0.85, most: 1 } },
+  'tow.ratio': {
+    kind: 'guidance',
+    confidence: 'medium',
+    source: 'auRatio',
+    figures: { careful: 0.85, most: 1, ofLoaded: true },
+  },
   'gear.speed': { kind: 'legal', confidence: 'low', source: 'tyreMarks', figures: { trailerKmh: 100 } },
   'people.licence': { kind: 'legal', confidence: 'high', source: 'auLicence', variesBy: 'state' },
   'people.novice': {

@@ -1,5 +1,6 @@
 import type { AustralianState } from '../../situation/situation.ts';
-import type { FactLayer, RuleFacts } from '../../checks/ruleFacts.ts';
+import type { RuleFacts } from '../../checks/ruleFacts.ts';
+import type { FactLayer } from '../../rules/ruleId.ts';
 
 /** What a new driver may tow, kg; a stage that is not named is not known. */
 const novice = (confidence: RuleFacts['confidence'], figures: RuleFacts['figures'] = {}): FactLayer => ({
@@ -11,8 +12,8 @@ const novice = (confidence: RuleFacts['confidence'], figures: RuleFacts['figures
  * where nothing is known it is said so, and nothing is judged.
  */
 export const states: Readonly<Record<AustralianState, FactLayer>> = {
-  NSW: novice('medium', { learnerMostKg: 0, p1UnladenMostKg: 250, p2Free: 1 }),
-  VIC: novice('medium', { learnerMostKg: 0, p1MostKg: 0, p2Free: 1 }),
+  NSW: novice('medium', { learnerMostKg: 0, p1UnladenMostKg: 250, p2Free: true }),
+  VIC: novice('medium', { learnerMostKg: 0, p1MostKg: 0, p2Free: true }),
   ACT: novice('low', { learnerPlatedMostKg: 750, p1PlatedMostKg: 750 }),
   QLD: novice('low'),
   SA: novice('low'),

@@ -1,11 +1,17 @@
-import type { FactLayer } from '../../checks/ruleFacts.ts';
+import type { FactLayer } from '../../rules/ruleId.ts';
+
+/** What papers may allow more while towing, where a place knows it: EU approval texts, medium confidence on the road. */
+export const whileTowing = {
+  vehicle: { towingShare: 0.1, towingMostKg: 100 },
+  rearAxle: { towingShare: 0.15 },
+} as const;
 
 /** True wherever a plate is: a body may not weigh more than its plate, an axle not carry more than its rating. */
 export const rules: FactLayer = {
-  'vehicle.max': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'vehicle.max': { kind: 'legal', confidence: 'high', source: 'plateLaw', figures: whileTowing.vehicle },
   'vehicle.technicalMax': { kind: 'maker', confidence: 'medium', source: 'makerPlate' },
   'axle.front': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
-  'axle.rear': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
+  'axle.rear': { kind: 'legal', confidence: 'high', source: 'plateLaw', figures: whileTowing.rearAxle },
   'axle.tag': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
   'axle.frontMin': { kind: 'maker', confidence: 'high', source: 'handbook', variesBy: 'maker' },
   'trailer.max': { kind: 'legal', confidence: 'high', source: 'plateLaw' },

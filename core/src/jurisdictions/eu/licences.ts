@@ -1,4 +1,4 @@
-import type { LicenceLaw, LicenceRow } from '../licence.ts';
+import type { LicenceLaw, LicenceRow } from '../../rules/licenceLaw.ts';
 
 /** Alike on the whole continent, Switzerland included. */
 const alike: readonly LicenceRow[] = [

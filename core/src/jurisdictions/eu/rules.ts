@@ -1,10 +1,23 @@
-import type { FactLayer } from '../../checks/ruleFacts.ts';
+import { whileTowing } from '../common/rules.ts';
+import type { FactLayer } from '../../rules/ruleId.ts';
 
 /** Common to the European Union. From general knowledge, not yet checked against the text. */
 export const rules: FactLayer = {
-  'vehicle.max': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'vehicle.max': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'euNationalLaw',
+    variesBy: 'country',
+    figures: whileTowing.vehicle,
+  },
   'axle.front': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
-  'axle.rear': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
+  'axle.rear': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'euNationalLaw',
+    variesBy: 'country',
+    figures: whileTowing.rearAxle,
+  },
   'axle.tag': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
   'trailer.max': { kind: 'legal', confidence: 'high', source: 'euNationalLaw', variesBy: 'country' },
   'trailer.axles': { kind: 'legal', confidence: 'medium', source: 'euNationalLaw', variesBy: 'country' },
@@ -22,7 +35,7 @@ export const rules: FactLayer = {
   },
   'brakes.kind': { kind: 'legal', confidence: 'high', source: 'euBrakes', figures: { overrunMostKg: 3500 } },
   'breakaway.required': { kind: 'legal', confidence: 'medium', source: 'euBrakes', figures: { aboveKg: 0 } },
-  'chains.required': { kind: 'legal', confidence: 'medium', source: 'euBrakes', figures: { onlyUnbraked: 1 } },
+  'chains.required': { kind: 'legal', confidence: 'medium', source: 'euBrakes', figures: { onlyUnbraked: true } },
   'gear.speed': { kind: 'legal', confidence: 'medium', source: 'tyreMarks', figures: { trailerKmh: 100 } },
   'people.licence': { kind: 'legal', confidence: 'high', source: 'euLicence', edition: '2006' },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'tyreMarks' },

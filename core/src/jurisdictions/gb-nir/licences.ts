@@ -1,5 +1,5 @@
 import { old, sharedRows } from '../gb/licences.ts';
-import type { LicenceLaw } from '../licence.ts';
+import type { LicenceLaw } from '../../rules/licenceLaw.ts';
 
 /** Northern Ireland: B as it was in Great Britain before December 2021. The sum of the plates counts only with a trailer above 750 kg. */
 export const licences: LicenceLaw = {

@@ -1,4 +1,5 @@
-import type { FactLayer, RuleFacts } from '../../checks/ruleFacts.ts';
+import type { RuleFacts } from '../../checks/ruleFacts.ts';
+import type { FactLayer } from '../../rules/ruleId.ts';
 import { rules as british } from '../gb/rules.ts';
 
 const lessSure: Readonly<Record<RuleFacts['confidence'], RuleFacts['confidence']>> = {

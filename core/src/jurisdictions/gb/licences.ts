@@ -1,4 +1,4 @@
-import type { LicenceLaw, LicenceRow } from '../licence.ts';
+import type { LicenceLaw, LicenceRow } from '../../rules/licenceLaw.ts';
 
 /** Much alike in both of Britain's bodies of law. */
 export const sharedRows: readonly LicenceRow[] = [

@@ -1,10 +1,23 @@
-import type { FactLayer } from '../../checks/ruleFacts.ts';
+import { whileTowing } from '../common/rules.ts';
+import type { FactLayer } from '../../rules/ruleId.ts';
 
 /** Great Britain. From general knowledge, not yet checked against the text. */
 export const rules: FactLayer = {
-  'vehicle.max': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
+  'vehicle.max': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'ukConstructionAndUse',
+    edition: '1986',
+    figures: whileTowing.vehicle,
+  },
   'axle.front': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
-  'axle.rear': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
+  'axle.rear': {
+    kind: 'legal',
+    confidence: 'high',
+    source: 'ukConstructionAndUse',
+    edition: '1986',
+    figures: whileTowing.rearAxle,
+  },
   'axle.tag': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
   'trailer.max': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
   'trailer.axles': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
@@ -47,7 +60,7 @@ export const rules: FactLayer = {
     confidence: 'medium',
     source: 'ukConstructionAndUse',
     edition: '1986',
-    figures: { onlyUnbraked: 1 },
+    figures: { onlyUnbraked: true },
   },
   'tow.ratio': { kind: 'guidance', confidence: 'high', source: 'ukRatio', figures: { careful: 0.85, most: 1 } },
   'gear.speed': {

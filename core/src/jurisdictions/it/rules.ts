@@ -1,4 +1,4 @@
-import type { FactLayer } from '../../checks/ruleFacts.ts';
+import type { FactLayer } from '../../rules/ruleId.ts';
 
 /** Where it differs from what is common to the Union, or is less well known. From general knowledge, not yet checked against the texts. */
 export const rules: FactLayer = {

@@ -36,23 +36,10 @@ const newSlip = () => {
   if (rig.view) void choose(start(rig.view));
 };
 
-const shown = [
-  'vehicle.max',
-  'axle.front',
-  'axle.rear',
-  'axle.tag',
-  'trailer.max',
-  'trailer.axles',
-  'ball.max',
-  'combination.max',
-  'tow.braked',
-  'tow.unbraked',
-];
+/** What a plate says and an officer asks. */
+const shown: readonly Check['role'][] = ['total', 'axle', 'towing', 'ballMost'];
 const rows = computed(() =>
-  shown.flatMap((id): Check[] => {
-    const check = assessment.value?.checks.find((one) => one.id === id);
-    return check && check.status !== 'notApplicable' ? [check] : [];
-  }),
+  (assessment.value?.checks ?? []).filter(({ role, status }) => shown.includes(role) && status !== 'notApplicable'),
 );
 const amount = (check: Check, value: number | null, rounding: 'load' | 'nearest') =>
   value === null ? t('app.verdict.unknown') : checkAmount(check, value, settings.massUnit, rounding);

@@ -43,21 +43,14 @@ const columns = computed<readonly PlannedAssessment[]>(() => {
     return one ? [assess(onDay(one, view.situation.date ?? ''))] : [];
   });
 });
-const shown = [
-  'vehicle.max',
-  'axle.front',
-  'axle.rear',
-  'axle.tag',
-  'trailer.max',
-  'trailer.axles',
-  'ball.max',
-  'ball.min',
-  'ball.shareLow',
-  'ball.shareHigh',
-  'combination.max',
-];
+const shown: readonly Check['role'][] = ['total', 'axle', 'ballMost', 'ballLeast', 'band'];
+/** The rigs side by side are one rig: each has the same checks, or lacks some. */
+const ids = computed(() => {
+  const all = columns.value.flatMap(({ checks }) => checks.filter(({ role }) => shown.includes(role)));
+  return [...new Set(all.map(({ id }) => id))];
+});
 const rows = computed(() =>
-  shown.flatMap((id) => {
+  ids.value.flatMap((id) => {
     const checks = columns.value.map(({ checks: own }) => own.find((one) => one.id === id));
     const first = checks.find((check) => check && check.status !== 'notApplicable');
     return first ? [{ id, name: say(first.name), checks }] : [];

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { isTotal, leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { takeAway } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -29,7 +29,7 @@ const over = computed(() =>
   ),
 );
 const left = computed(() => {
-  const total = props.after.checks.find(({ id }) => id === 'vehicle.max' || id === 'trailer.max');
+  const total = props.after.checks.find((check) => isTotal(check) && check.status !== 'notApplicable');
   return total?.margin ?? null;
 });
 </script>

@@ -5,12 +5,10 @@ import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Missing } from '../rig/missing.ts';
 import { heldFigures } from '../rig/plated.ts';
-import { journeyOf } from '../situation/situation.ts';
-import type { Check } from '../checks/check.ts';
-import { plated } from './context.ts';
-import { factsIn } from '../jurisdictions/inForce.ts';
-import { judgeCounted, newCheck, timesOf } from '../checks/newCheck.ts';
-import { missingOn } from './tyreMarkChecks.ts';
+import { judgeCounted, timesOf } from '../checks/newCheck.ts';
+import { missingOn } from './missingOn.ts';
+import { plated } from './plated.ts';
+import { defineRule } from './rule.ts';
 
 /** One of the things asked for beside the masses. */
 interface Asked {
@@ -24,35 +22,61 @@ interface Asked {
  * vehicle's registered empty mass, and what must be fitted. Ninth exception of the road traffic regulations. The factor
  * for caravans is used, the strictest; trailers of other kinds have a better one.
  */
-export function hundredCheck(loads: Loads): readonly Check[] {
-  const { vehicle, trailer, situation } = loads.view;
-  const facts = journeyOf(situation)
-    .map((place) => factsIn(place, situation.date)['road.hundred'])
-    .find((found) => found !== undefined);
-  if (!facts || !vehicle || !trailer) return [];
-  const check = newCheck(loads, {
-    rule: 'road.hundred',
-    facts,
-    side: 'trailer',
-    group: 'road',
-    quantity: 'plated',
-    name: message('check.hundred'),
-  });
-  const mass = plated(loads, 'trailerMax', ['trailer']);
-  const limit = hundredLimit(loads, vehicle, trailer, facts.figures ?? {});
-  const judged = judgeCounted('max', mass.value, limit.value);
-  const asked = [
-    ...vehicleAsked(loads, vehicle, facts.figures ?? {}),
-    ...trailerAsked(loads, trailer, facts.figures ?? {}),
-  ];
-  const refused = asked.filter((one) => one.answer === 'no').map((one) => one.no);
-  const open = asked.filter((one) => one.answer === 'unknown').map((one) => one.missing);
-  const missing = [...mass.missing, ...limit.missing, ...open];
-  const status = judged.status === 'over' || refused.length > 0 ? 'over' : missing.length > 0 ? 'unknown' : 'within';
-  return [{ ...check, ...judged, ...limit.worked, status, figures: mass.figures, missing, notes: refused }];
-}
+export const hundred = defineRule({
+  id: 'road.hundred',
+  group: 'road',
+  by: 'road',
+  asks: ['trailer', 'vehicle'],
+  needs: {
+    kmh: 'kmh',
+    vehicleMostKg: 'kg',
+    plain: 'share',
+    caravan: 'share',
+    caravanStabilised: 'share',
+    tyreYears: 'years',
+    tyreKmh: 'kmh',
+  },
+  places: {
+    DE: {
+      kind: 'permit',
+      confidence: 'high',
+      source: 'deHundred',
+      figures: {
+        kmh: 100,
+        vehicleMostKg: 3500,
+        plain: 0.3,
+        caravan: 0.8,
+        caravanStabilised: 1,
+        tyreYears: 6,
+        tyreKmh: 120,
+      },
+    },
+  },
+  check({ loads, onTheWay, open }) {
+    const { vehicle, trailer } = loads.view;
+    const [facts] = onTheWay();
+    if (!facts || !vehicle || !trailer) return [];
+    const check = open(facts, { side: 'trailer', quantity: 'plated', name: message('check.hundred') });
+    const mass = plated(loads, 'trailerMax', ['trailer']);
+    const limit = hundredLimit(loads, vehicle, trailer, facts.figures);
+    const judged = judgeCounted('max', mass.value, limit.value);
+    const asked = [...vehicleAsked(loads, vehicle, facts.figures), ...trailerAsked(loads, trailer, facts.figures)];
+    const refused = asked.filter((one) => one.answer === 'no').map((one) => one.no);
+    const unsaid = asked.filter((one) => one.answer === 'unknown').map((one) => one.missing);
+    const missing = [...mass.missing, ...limit.missing, ...unsaid];
+    const status = judged.status === 'over' || refused.length > 0 ? 'over' : missing.length > 0 ? 'unknown' : 'within';
+    return [{ ...check, ...judged, ...limit.worked, status, figures: mass.figures, missing, notes: refused }];
+  },
+});
 
-type Figures = Readonly<Record<string, number>>;
+interface Figures {
+  readonly vehicleMostKg: number;
+  readonly plain: number;
+  readonly caravan: number;
+  readonly caravanStabilised: number;
+  readonly tyreYears: number;
+  readonly tyreKmh: number;
+}
 
 /** The lowest of: the factor times the registered empty mass, the vehicle's own plated total, its towing limit. */
 function hundredLimit(loads: Loads, vehicle: Vehicle, trailer: Trailer, figures: Figures) {
@@ -81,7 +105,7 @@ function hundredLimit(loads: Loads, vehicle: Vehicle, trailer: Trailer, figures:
 
 /** null: nobody has looked whether the trailer has dampers. */
 function factorFor(trailer: Trailer, figures: Figures): number | null {
-  const { plain = 0, caravan = 0, caravanStabilised = 0 } = figures;
+  const { plain, caravan, caravanStabilised } = figures;
   if (!trailer.braked || trailer.dampers === 'absent') return plain;
   if (trailer.dampers !== 'present') return null;
   return trailer.stabiliser === 'present' ? caravanStabilised : caravan;
@@ -90,7 +114,7 @@ function factorFor(trailer: Trailer, figures: Figures): number | null {
 const answered = (presence: Vehicle['abs']): Asked['answer'] =>
   presence === 'present' ? 'yes' : presence === 'absent' ? 'no' : 'unknown';
 
-function vehicleAsked(loads: Loads, vehicle: Vehicle, { vehicleMostKg = 0 }: Figures): readonly Asked[] {
+function vehicleAsked(loads: Loads, vehicle: Vehicle, { vehicleMostKg }: Figures): readonly Asked[] {
   const mass = plated(loads, 'vehicleMax', ['vehicle']).value;
   return [
     { answer: answered(vehicle.abs), no: message('hundred.noAbs'), missing: missingOn(loads, 'vehicle', 'abs') },
@@ -100,7 +124,7 @@ function vehicleAsked(loads: Loads, vehicle: Vehicle, { vehicleMostKg = 0 }: Fig
   ];
 }
 
-function trailerAsked(loads: Loads, trailer: Trailer, { tyreYears = 0, tyreKmh = 0 }: Figures): readonly Asked[] {
+function trailerAsked(loads: Loads, trailer: Trailer, { tyreYears, tyreKmh }: Figures): readonly Asked[] {
   const { date } = loads.view.situation;
   const gear = trailer.gear?.find((one) => one.axle === 'trailer');
   const speed = gear?.speedSymbol === undefined ? null : speedOfSymbol(gear.speedSymbol);

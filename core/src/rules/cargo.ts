@@ -1,11 +1,10 @@
-import type { Check } from '../checks/check.ts';
 import { judgeMost } from '../checks/judgeLoad.ts';
-import { judgedAs, newCheck } from '../checks/newCheck.ts';
+import { judgedAs } from '../checks/newCheck.ts';
 import type { Loads, Value } from '../loads/loads.ts';
 import { message, term } from '../messages/message.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { combineRows, everything, nothing, type Row } from '../statics/row.ts';
-import { factsFor } from './context.ts';
+import { defineRule } from './rule.ts';
 
 const anythingOnIt: Row = { vehicle: everything, trailer: nothing };
 
@@ -13,25 +12,24 @@ const anythingOnIt: Row = { vehicle: everything, trailer: nothing };
  * "Occupants and cargo at most …", as the sticker at a door or a handbook says it of a vehicle: people, things, liquids beside
  * its fuel and parts fitted since, and what a trailer rests on the coupling. Asked only where such a figure is stated.
  */
-export function cargoCheck(loads: Loads): readonly Check[] {
-  const { vehicle, trailer } = loads.view;
-  const facts = factsFor(loads, 'vehicle', 'vehicle.cargo');
-  const limit = platedLimit(loads.view, 'payloadStated', [vehicle]);
-  if (!vehicle || !facts || (limit.value === null && limit.doubtful.length === 0)) return [];
-  const carried = loads.carried(vehicle.id);
-  if (carried.kind === 'absent') return [];
-  const ball = loads.values.ballLoadTowed;
-  const check = newCheck(loads, {
-    rule: 'vehicle.cargo',
-    facts,
-    side: 'vehicle',
-    group: 'vehicle',
-    quantity: 'cargo',
-    name: message('check.limit', { limit: term('cargoStated') }),
-  });
-  const demand = trailer ? together(carried, ball) : together(carried, { kind: 'absent' });
-  return [judgedAs(check, judgeMost(loads, demand, limit), { figures: limit.figures })];
-}
+export const cargo = defineRule({
+  id: 'vehicle.cargo',
+  group: 'vehicle',
+  by: 'vehicle',
+  asks: ['vehicle'],
+  check({ loads, at, open }) {
+    const { vehicle, trailer } = loads.view;
+    const facts = at('vehicle');
+    const limit = platedLimit(loads.view, 'payloadStated', [vehicle]);
+    if (!vehicle || !facts || (limit.value === null && limit.doubtful.length === 0)) return [];
+    const carried = loads.carried(vehicle.id);
+    if (carried.kind === 'absent') return [];
+    const name = message('check.limit', { limit: term('cargoStated') });
+    const check = open(facts, { side: 'vehicle', quantity: 'cargo', name });
+    const demand = together(carried, trailer ? loads.values.ballLoadTowed : { kind: 'absent' });
+    return [judgedAs(check, judgeMost(loads, demand, limit), { figures: limit.figures })];
+  },
+});
 
 function together(carried: ReturnType<Loads['carried']>, ball: Value): Value {
   if (carried.kind !== 'known') return carried;

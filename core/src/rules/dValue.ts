@@ -3,48 +3,42 @@ import { dValueKn, fifthWheelDValueKn } from '../limits/dValue.ts';
 import { message } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
-import type { Check } from '../checks/check.ts';
-import { factsFor, plated, regionFor } from './context.ts';
 import { judge } from '../checks/judge.ts';
+import { plated } from './plated.ts';
+import { defineRule } from './rule.ts';
 
 /**
  * The D-value the permitted masses ask for, against the lowest plate of ball, coupling head, tow bar. It knows nothing of
  * the load: permitted masses are compared, not actual ones. Of a centre-axle trailer its permitted axle load, as the approval
  * has it; the whole trailer is the stricter reading, said as a note, and counts where the axles are not plated.
  */
-export function dValueCheck(loads: Loads): readonly Check[] {
-  const { vehicle, trailer } = loads.view;
-  const facts = factsFor(loads, 'vehicle', 'coupling.dValue');
-  const plate = plated(loads, 'dValueKn', ['vehicle', 'trailer']);
-  if (!vehicle || !trailer || !facts || plate.figures.length === 0) return [];
-  const needed = neededDValue(loads);
-  const limit = plate.value;
-  const margin = needed.value === null || limit === null ? null : limit - needed.value;
-  return [
-    {
-      id: 'coupling.dValue',
-      rule: 'coupling.dValue',
-      region: regionFor(loads, 'vehicle'),
-      kind: facts.kind,
-      group: 'coupling',
-      quantity: 'dValue',
-      unit: 'kN',
-      name: message('check.dValue'),
-      sense: 'max',
-      required: false,
-      source: facts,
-      figures: plate.figures,
-      notes: needed.byWhole === null ? [] : [message('check.note.dByWhole', { d: kilonewtons(needed.byWhole) })],
-      demand: needed.value,
-      sigma: needed.value === null ? null : 0,
-      limit,
-      margin,
-      status: margin === null ? 'unknown' : judge(margin, 0, 0),
-      missing: needed.missing,
-      use: null,
-    },
-  ];
-}
+export const dValue = defineRule({
+  id: 'coupling.dValue',
+  group: 'coupling',
+  by: 'vehicle',
+  asks: ['trailer', 'vehicle'],
+  check({ loads, at, open }) {
+    const facts = at('vehicle');
+    const plate = plated(loads, 'dValueKn', ['vehicle', 'trailer']);
+    if (!facts || plate.figures.length === 0) return [];
+    const needed = neededDValue(loads);
+    const limit = plate.value;
+    const margin = needed.value === null || limit === null ? null : limit - needed.value;
+    return [
+      {
+        ...open(facts, { side: 'vehicle', quantity: 'dValue', unit: 'kN', name: message('check.dValue') }),
+        figures: plate.figures,
+        notes: needed.byWhole === null ? [] : [message('check.note.dByWhole', { d: kilonewtons(needed.byWhole) })],
+        demand: needed.value,
+        sigma: needed.value === null ? null : 0,
+        limit,
+        margin,
+        status: margin === null ? 'unknown' : judge(margin, 0, 0),
+        missing: needed.missing,
+      },
+    ];
+  },
+});
 
 const kilonewtons = (value: number) => ({ kind: 'amount', unit: 'kN', value, rounding: 'nearest' }) as const;
 

@@ -5,8 +5,9 @@ import { message } from '../messages/message.ts';
 import { isFifthWheel, type Trailer } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { Check } from '../checks/check.ts';
-import { factsFor, plated } from './context.ts';
-import { judgeCounted, newCheck } from '../checks/newCheck.ts';
+import { judgeCounted } from '../checks/newCheck.ts';
+import { plated } from './plated.ts';
+import { defineRule } from './rule.ts';
 
 /**
  * Safety chains by the plated mass of the whole trailer, ball load included: in Australia one, two above 2,500 kg, each marked
@@ -14,32 +15,36 @@ import { judgeCounted, newCheck } from '../checks/newCheck.ts';
  * is said. In Britain and Europe a second coupling for a trailer
  * without brakes. A fifth wheel is generally left out.
  */
-export function chainCheck(loads: Loads): readonly Check[] {
-  const { trailer } = loads.view;
-  const facts = factsFor(loads, 'trailer', 'chains.required');
-  if (!trailer || !facts || isFifthWheel(trailer)) return [];
-  const onlyUnbraked = facts.figures?.['onlyUnbraked'] !== undefined;
-  if (onlyUnbraked && trailer.braked) return [];
-  const check = newCheck(loads, {
-    rule: 'chains.required',
-    facts,
-    side: 'trailer',
-    group: 'coupling',
-    quantity: 'counted',
-    name: message(onlyUnbraked ? 'check.secondCoupling' : 'check.chains'),
-    sense: 'min',
-    unit: 'pieces',
-  });
-  const mass = plated(loads, 'trailerMax', ['trailer']);
-  if (!onlyUnbraked && mass.value === null) return [{ ...check, missing: mass.missing }];
-  const weighs = mass.value ?? 0;
-  const needed = !onlyUnbraked && weighs > (facts.figures?.['twoAboveKg'] ?? Infinity) ? 2 : 1;
-  const fitted = chainsFitted(trailer, needed);
-  const judged = { ...check, ...judgeCounted('min', fitted, needed) };
-  if (fitted === null) return [{ ...judged, missing: [about(trailer, trailer.chains ? 'chainCount' : 'chains')] }];
-  const marked = !onlyUnbraked && weighs > (facts.figures?.['markedAboveKg'] ?? Infinity);
-  return [judged.status === 'within' && !onlyUnbraked ? byTheirMark(loads, judged, trailer, weighs, marked) : judged];
-}
+export const chains = defineRule({
+  id: 'chains.required',
+  group: 'coupling',
+  by: 'trailer',
+  asks: ['trailer'],
+  may: { onlyUnbraked: 'flag', twoAboveKg: 'kg', markedAboveKg: 'kg' },
+  check({ loads, at, open }) {
+    const { trailer } = loads.view;
+    const facts = at('trailer');
+    if (!trailer || !facts || isFifthWheel(trailer)) return [];
+    const { onlyUnbraked = false, twoAboveKg = Infinity, markedAboveKg = Infinity } = facts.figures;
+    if (onlyUnbraked && trailer.braked) return [];
+    const check = open(facts, {
+      side: 'trailer',
+      quantity: 'counted',
+      name: message(onlyUnbraked ? 'check.secondCoupling' : 'check.chains'),
+      sense: 'min',
+      unit: 'pieces',
+    });
+    const mass = plated(loads, 'trailerMax', ['trailer']);
+    if (!onlyUnbraked && mass.value === null) return [{ ...check, missing: mass.missing }];
+    const weighs = mass.value ?? 0;
+    const needed = !onlyUnbraked && weighs > twoAboveKg ? 2 : 1;
+    const fitted = chainsFitted(trailer, needed);
+    const judged = { ...check, ...judgeCounted('min', fitted, needed) };
+    if (fitted === null) return [{ ...judged, missing: [about(trailer, trailer.chains ? 'chainCount' : 'chains')] }];
+    const marked = !onlyUnbraked && weighs > markedAboveKg;
+    return [judged.status === 'within' && !onlyUnbraked ? byTheirMark(loads, judged, trailer, weighs, marked) : judged];
+  },
+});
 
 const about = (trailer: Trailer, code: 'chains' | 'chainCount' | 'chainMark'): Missing => ({
   code,

@@ -1,3 +1,4 @@
+import { message, term, type Message } from '../messages/message.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
@@ -12,3 +13,6 @@ export function quantityTerm(view: RigView, quantity: QuantityName): string {
   if (quantity === 'vehicleTotal' && !view.trailer) return 'vehicleSolo';
   return quantity === 'ballLoad' && isFifthWheel(view.trailer) ? 'pinLoad' : quantity;
 }
+
+/** A load by its own name, where arithmetic uses it. */
+export const quantityName = (quantity: QuantityName): Message => message('step.quantity', { quantity: term(quantity) });
