@@ -117,3 +117,104 @@ test('every rule in force is listed with its source, how sure that is, and why i
   await expect(page.getByTestId('note-ukNoTolerance')).toContainText('Bears on this rig: every rig there.');
   expect(await seriousFaults(page)).toEqual([]);
 });
+
+/** A day typed into a field of the calendar, as it reads. */
+const typeDay = async (page: Page, label: string, day: string) => {
+  const field = page.getByRole('combobox', { name: label, exact: true });
+  await field.fill(day);
+  await field.press('Enter');
+};
+
+test('a driver with an inherited C1 turns 70 between two days of one plan', async ({ page }) => {
+  await page.goto(`${van}/plates`);
+  await fill(page.getByRole('article', { name: 'vehicle plate' }), 'GVW', '3850');
+  await expect(sentence(page)).toContainText('Within every limit');
+  await situation(page);
+  await typeDay(page, 'Day of birth', '20 May 1957');
+  await typeDay(page, 'Day asked for', '19 May 2027');
+  await close(page);
+  await expect(sentence(page)).toContainText('Within every limit');
+  await page.getByRole('link', { name: /^Verdict/ }).click();
+  await expect(page.getByTestId('check-people.licence')).toContainText('covered');
+  await situation(page);
+  await typeDay(page, 'Day asked for', '20 May 2027');
+  await close(page);
+  await expect(sentence(page)).toContainText("The driver's licence does not cover this rig by its plates");
+  await page.getByTestId('check-people.licence').click();
+  await expect(page.getByTestId('arithmetic')).toContainText('ends at 70 unless renewed');
+});
+
+test('a van planned to 3,850 kg in 2030 by a German owner sees the coming rule as coming, and nobody covered by it', async ({
+  page,
+}) => {
+  await page.goto(`${van}/plates`);
+  await fill(page.getByRole('article', { name: 'vehicle plate' }), 'GVW', '3850');
+  const dialog = await situation(page);
+  await dialog.getByRole('button', { name: 'Germany', exact: true }).click();
+  await choose(dialog, 'Licence issued in', 'Germany');
+  await typeDay(page, 'Day asked for', '1 Jun 2030');
+  expect(await seriousFaults(page)).toEqual([]);
+  await close(page);
+  await page.getByRole('link', { name: /^Verdict/ }).click();
+  await expect(page.getByTestId('check-people.licence')).not.toContainText('covered');
+  await page.getByTestId('check-people.licence').click();
+  await expect(page.getByTestId('arithmetic')).toContainText('From late 2029 expected, awaits national law');
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'All rules' }).click();
+  await page.getByText('Of a place', { exact: true }).click();
+  const coming = page.getByTestId('place-rules').getByText('from 2029-11-26 expected, not law yet');
+  await expect(coming.first()).toBeVisible();
+});
+
+test('rules by kind and confidence, of another place on another day, and what changes between two', async ({
+  page,
+}) => {
+  await page.goto(`${estate}/rules`);
+  await expect(page.getByTestId('rule-ball.min')).toBeVisible();
+  await choose(page, 'Kind', 'advice');
+  await expect(page.getByTestId('rule-ball.min')).toBeHidden();
+  await expect(page.getByTestId('rule-ball.share')).toBeVisible();
+  await choose(page, 'Kind', 'every kind');
+  await choose(page, 'Confidence', 'well known');
+  await expect(page.getByTestId('rule-ball.min')).toBeVisible();
+  await expect(page.getByTestId('rule-ball.share')).toBeHidden();
+  await choose(page, 'Confidence', 'however sure');
+
+  await page.getByText('What changes', { exact: true }).click();
+  await expect(page.getByTestId('rule-changes')).toContainText('Nothing known here is otherwise');
+  await choose(page, 'Second place', 'Italy');
+  const least = page.getByTestId('change-ball.min');
+  await expect(least).toContainText('law');
+  await expect(least).toContainText('advice');
+  await expect(page.getByTestId('change-vehicle.max')).toBeHidden();
+  expect(await seriousFaults(page)).toEqual([]);
+
+  await choose(page, 'First place', 'Great Britain');
+  await choose(page, 'Second place', 'Great Britain');
+  await typeDay(page, 'First day', '15 Dec 2021');
+  await typeDay(page, 'Second day', '16 Dec 2021');
+  await expect(page.getByTestId('rule-changes')).toContainText('3 things are otherwise');
+});
+
+test('a total that is only the base vehicle’s leaves the licence open, one said to be registered settles it', async ({
+  page,
+}) => {
+  await page.goto(`${van}/plates`);
+  const plate = page.getByRole('article', { name: 'vehicle plate' });
+  const licence = page.getByTestId('check-people.licence');
+  const is = async (which: string) => {
+    await page.goto(`${van}/plates`);
+    const open = plate.getByRole('button', { name: /^Only if … for GVW/ });
+    if ((await open.getAttribute('aria-expanded')) !== 'true') await open.click();
+    await choose(page, 'Which figure GVW is', which);
+    await expect(plate).toContainText(which);
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.getByRole('link', { name: /^Verdict/ }).click();
+  };
+  await is('of the base vehicle, before it was built up');
+  await licence.click();
+  await expect(page.getByTestId('arithmetic')).toContainText('is the registered one');
+  await page.keyboard.press('Escape');
+  await is('as registered');
+  await expect(licence).toContainText('covered');
+});

@@ -6,7 +6,7 @@ test('the yard shows each invented rig with its sentence', async ({ page }) => {
   const cards = page.getByTestId('rig-card');
   await expect(cards).toHaveCount(7);
   await expect(cards.nth(0)).toContainText(
-    'The rear axle of Tern wagon carries 38 kg too much, though every total has room.',
+    'The rear axle of Tern wagon carries 38 kg too much, as far as known, though every total has room.',
   );
   await expect(cards.nth(1)).toContainText('Within every limit: 7 kg more in Scooter rack and the rear axle is full.');
   await expect(cards.nth(2)).toContainText(

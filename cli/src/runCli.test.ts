@@ -66,7 +66,7 @@ describe('wagonomos check', () => {
       region: 'au',
       legal: false,
       code: 1,
-      sentence: 'The rear axle of Tern wagon carries 38 kg too much, though every total has room.',
+      sentence: 'The rear axle of Tern wagon carries 38 kg too much, as far as known, though every total has room.',
       notWithin: { 'axle.rear': 'over', 'tow.ratio:careful': 'over' },
     },
     {

@@ -61,7 +61,11 @@ export type CheckRole =
   /** The advised band of the load on the coupling. */
   | 'band'
   /** Whether somebody may drive it. */
-  | 'driver';
+  | 'driver'
+  | 'brakes'
+  | 'chains'
+  /** How fast it may go. */
+  | 'speed';
 
 type CheckUnit = 'kN' | 'people' | 'pieces' | 'kmh' | 'years';
 

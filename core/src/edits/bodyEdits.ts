@@ -2,7 +2,7 @@ import type { Workspace } from '../document/workspace.ts';
 import type { Body, Trailer, Vehicle } from '../rig/body.ts';
 import type { CamperEmptyMass, TrailerEmptyMass, VehicleEmptyMass } from '../rig/emptyMass.ts';
 import type { CamperGeometry, TrailerGeometry, VehicleGeometry } from '../rig/geometry.ts';
-import type { Condition, Figure, Plate } from '../rig/plate.ts';
+import type { Condition, Figure, FigureStands, Plate } from '../rig/plate.ts';
 import { alongReach, usualReach } from '../library/usualPlaces.ts';
 import type { Place } from '../rig/equipment.ts';
 import { conditionFor } from '../plates/fieldCondition.ts';
@@ -100,6 +100,19 @@ export const setConditions = (
     for (const one of it) put(one, { conditions: conditions.length > 0 ? [...conditions] : undefined });
   });
 
+/** What the figures of a field are: as registered, what it is built for … @param stands undefined: not said */
+export const setStands = (
+  workspace: Workspace,
+  bodyId: string,
+  plateId: string,
+  field: Pick<FormField, 'limit' | 'variant'>,
+  stands: FigureStands | undefined,
+): Workspace =>
+  changePlate(workspace, bodyId, plateId, ({ figures }) => {
+    const it = figures.filter((one) => one.limit === field.limit && conditionFor(one) === field.variant);
+    for (const one of it) put(one, { stands });
+  });
+
 const changePlate = (
   workspace: Workspace,
   bodyId: string,
@@ -189,7 +202,7 @@ const inVehicle = (workspace: Workspace, id: string, change: (vehicle: Vehicle) 
 export type BodyFacts = {
   [Key in VehicleFact]?: Vehicle[Key] | undefined;
 } & { [Key in TrailerFact]?: Trailer[Key] | undefined };
-type VehicleFact = 'mirrors' | 'brakeController' | 'abs' | 'zeroEmission' | 'declared';
+type VehicleFact = 'mirrors' | 'brakeController' | 'abs' | 'trailerStability' | 'zeroEmission' | 'declared';
 type TrailerFact =
   | 'braked'
   | 'coupling'
@@ -198,6 +211,7 @@ type TrailerFact =
   | 'brakeKind'
   | 'dampers'
   | 'stabiliser'
+  | 'goods'
   | 'hundredPlate'
   | 'breakaway'
   | 'berths'

@@ -14,7 +14,9 @@ import { hasWord } from '../testing/words.ts';
 import { assess } from '../verdict/assess.ts';
 import { assessTicket } from '../weighing/measured.ts';
 import { caseProgress, routeOf } from '../uprating/caseProgress.ts';
-import { caseRoutes, caseStepNames, roleOf } from '../uprating/caseRoutes.data.ts';
+import { allLaws } from '../jurisdictions/laws.ts';
+import { caseStepNames } from '../jurisdictions/uprateLaw.ts';
+import { roleOf } from '../uprating/caseRoles.ts';
 import { examplePackages } from '../uprating/examplePackages.data.ts';
 import { platesOnce, underPlatesUntil } from '../uprating/platesUntil.ts';
 import type { UprateCase } from '../uprating/uprateCase.ts';
@@ -128,7 +130,8 @@ describe('a case', () => {
         }
       }
     }
-    for (const { id } of caseRoutes) expect(hasWord(`caseRoute.${id}`), id).toBe(true);
+    for (const { id } of allLaws.flatMap(({ uprating }) => uprating?.routes ?? []))
+      expect(hasWord(`caseRoute.${id}`), id).toBe(true);
     for (const step of caseStepNames) {
       expect(hasWord(`caseStep.${step}`), step).toBe(true);
       expect(hasWord(`caseRole.${roleOf[step]}`), step).toBe(true);

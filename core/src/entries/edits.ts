@@ -11,6 +11,7 @@ export {
   removeSeat,
   renameBody,
   setConditions,
+  setStands,
   setEmptyMass,
   setFacts,
   setFigure,

@@ -5,7 +5,14 @@
  */
 export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare } from '../loads/ballShare.ts';
-export { checkGroups, isTotal, type Check, type CheckStatus } from '../checks/check.ts';
+export {
+  checkGroups,
+  isTotal,
+  type Check,
+  type CheckKind,
+  type CheckStatus,
+  type Confidence,
+} from '../checks/check.ts';
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
 export { buyersPayload } from '../loading/buyersPayload.ts';
@@ -53,22 +60,30 @@ export { boundPassed, fieldBounds, finest, isDay, listBounds, textBounds, type F
 export type { Hitch } from '../rig/hitch.ts';
 export { forceLimits, limitsOf, plateSources, type LimitName, type PlateSource } from '../rig/limitNames.ts';
 export { missingMessage, whereToFind } from '../rig/missing.ts';
-export { conditionKinds, type Condition, type ConditionKind, type Figure, type Plate } from '../rig/plate.ts';
+export {
+  conditionKinds,
+  figureStands,
+  type Condition,
+  type ConditionKind,
+  type Figure,
+  type FigureStands,
+  type Plate,
+} from '../rig/plate.ts';
 export type { GearAxle, RunningGear } from '../rig/runningGear.ts';
 export { seatsIn } from '../rig/seatsIn.ts';
 export { whenMessages } from '../jurisdictions/whenMessages.ts';
 export { rulesAge } from '../rulebook/rulesAge.ts';
 export { informationFor, type Information } from '../rulebook/information.ts';
 export { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
+export { lawChanges, lawSorts, placeLaw, type LawEntry } from '../rulebook/placeLaw.ts';
 export { ruleList } from '../rulebook/ruleList.ts';
 export { sanctions, type Sanction } from '../rulebook/sanctions.ts';
 export { nearThresholds, type NearThreshold } from '../rulebook/thresholds.ts';
-export { countries, isBritish, lawfulCountries, platesAlone, type Country } from '../situation/countries.ts';
-export { licenceCodes, testPeriods, type Licence } from '../situation/licence.ts';
-export { classesOf } from '../jurisdictions/laws.ts';
+export { countries, lawfulCountries, platesAlone, type Country } from '../situation/countries.ts';
+export { testPeriods, type Licence } from '../situation/licence.ts';
+export { askedOfLicence, classesOf, statesOf } from '../jurisdictions/laws.ts';
 export { localDay } from '../situation/localDay.ts';
 export {
-  australianStates,
   ballSchools,
   journeyOf,
   regionOf,

@@ -5,7 +5,13 @@
 export { alternatives, type Alternative, type Swap } from '../uprating/alternatives.ts';
 export { applyPackages, placePackages } from '../uprating/applyPackage.ts';
 export { beforeAfter } from '../uprating/beforeAfter.ts';
-export { caseProgress, type CaseItem, type CaseObstacle, type CaseProgress } from '../uprating/caseProgress.ts';
+export {
+  asksUnregistered,
+  caseProgress,
+  type CaseItem,
+  type CaseObstacle,
+  type CaseProgress,
+} from '../uprating/caseProgress.ts';
 export {
   certifierAnswerSchema,
   certifierQuestion,

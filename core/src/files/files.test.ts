@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 9 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 10 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -243,6 +243,15 @@ describe('a file that can be used', () => {
     expect(read.workspace.loadouts[0]?.said).toEqual([
       { body: 'sandpiper-van', total: 3120, totalPlusMinus: 20, listed: 412.5 },
     ]);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 9 is read for ever, with a body that takes what is usual and a place without a law', () => {
+    const url = new URL('golden/version-9.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.bodies[0]?.typical).toBe(true);
+    expect(read.workspace.situations[0]?.travel).toEqual({ country: 'plates' });
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -14,6 +14,8 @@ type Step = (raw: object) => object;
  * 7 to 8: what is said of a body as it is loaded came in; optional.
  * 8 to 9: what is usual for a body taken where nobody has said, which usual place a place is, and a guess kept on a slip came
  * in, all optional; and a place without a law of ours.
+ * 9 to 10: days of birth, what a figure is (registered, technical …), a car's system for trailers and trailers that are no caravans came
+ * in, all optional; and Germany's class 3 of old.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -24,6 +26,7 @@ const steps: Readonly<Record<number, Step>> = {
   6: (raw) => ({ ...raw, version: 7 }),
   7: (raw) => ({ ...raw, version: 8 }),
   8: (raw) => ({ ...raw, version: 9 }),
+  9: (raw) => ({ ...raw, version: 10 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

@@ -244,3 +244,35 @@ describe('what an excess tends to cost', () => {
     expect(found.map(({ check: one }) => one.id)).not.toContain('combination.max');
   });
 });
+
+describe('100 km/h in Germany', () => {
+  /** The trailer that may just be drawn at 100 behind 1,500 kg in the papers: its factor times that. */
+  const most = (trailer: Made['trailer'], vehicle: Made['vehicle'] = {}) =>
+    check(
+      {
+        country: 'DE',
+        limits: { trailerMax: 1000, vehicleMax: 2600, towBraked: 2600 },
+        vehicle: {
+          plates: [
+            ...(['emptyStated', 'vehicleMax', 'towBraked'] as const).map((limit, at) => ({
+              id: `p${at}`,
+              source: 'registration' as const,
+              figures: [{ limit, value: limit === 'emptyStated' ? 1500 : 2600, typed: '' }],
+            })),
+          ],
+          ...vehicle,
+        },
+        trailer: { dampers: 'present', ...trailer },
+      },
+      'road.hundred',
+    )?.limit;
+
+  it('knows other factors for trailers that are no caravans, and a system of the car for a stabiliser', () => {
+    expect(most({})).toBe(1200);
+    expect(most({ stabiliser: 'present' })).toBe(1500);
+    expect(most({}, { trailerStability: 'present' })).toBe(1500);
+    expect(most({ goods: 'present' })).toBeCloseTo(1650, 6);
+    expect(most({ goods: 'present', stabiliser: 'present' })).toBeCloseTo(1800, 6);
+    expect(most({ dampers: 'absent' })).toBe(450);
+  });
+});

@@ -1,18 +1,12 @@
 import type { Confidence } from '../checks/check.ts';
+import type { Sourced } from './sourced.ts';
+import type { UprateLaw } from './uprateLaw.ts';
 import type { FactLayer } from '../rules/ruleId.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Country } from '../situation/countries.ts';
 import type { AustralianState } from '../situation/situation.ts';
 import type { LicenceLaw } from '../rules/licenceLaw.ts';
-import type { Dated } from '../situation/dated.ts';
 import type { When } from './when.ts';
-
-/** What every fact of a place carries beside what it says: where it is from and how sure that is. */
-interface Sourced extends Dated {
-  /** Key of the catalogue. */
-  readonly source: string;
-  readonly confidence: Confidence;
-}
 
 /** What of an owner's life a mark touches. */
 export type MarkTopic =
@@ -110,4 +104,6 @@ export interface Law {
   readonly sanctions: readonly SanctionRow[];
   /** Of licences issued there; null: none that can be judged. */
   readonly licences: LicenceLaw | null;
+  /** Of plates set anew there; null: nothing is known. */
+  readonly uprating: UprateLaw | null;
 }

@@ -1,5 +1,7 @@
+import { asksTest } from '../rules/licenceLaw.ts';
 import type { Country } from '../situation/countries.ts';
-import type { LicenceClass } from '../situation/licence.ts';
+import type { Licence, LicenceClass } from '../situation/licence.ts';
+import type { AustralianState } from '../situation/situation.ts';
 import { austria } from './at/index.ts';
 import { australia } from './au/index.ts';
 import { switzerland } from './ch/index.ts';
@@ -33,5 +35,19 @@ export const lawOf = (country: Country): Law => laws[country];
 
 /** The classes of licence somebody may be asked for, by who issues them, smallest first. */
 export const classesOf = (issuer: Country): readonly LicenceClass[] => lawOf(issuer).licences?.classes ?? [];
+
+/** What somebody is asked of a licence beside its classes, by who issued it; nothing where nobody has said who did. */
+export function askedOfLicence(licence: Pick<Licence, 'issuer' | 'classes'> | undefined) {
+  const law = licence && lawOf(licence.issuer).licences;
+  return {
+    test: Boolean(law && asksTest(law, licence.classes)),
+    codes: law?.codes ?? [],
+    stages: law?.stages ?? [],
+  };
+}
+
+/** The states of a country whose law is told state by state. */
+export const statesOf = (country: Country): readonly AustralianState[] =>
+  Object.keys(lawOf(country).states ?? {}) as AustralianState[];
 
 export const allLaws: readonly Law[] = Object.values(laws);

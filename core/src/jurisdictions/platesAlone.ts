@@ -21,4 +21,5 @@ export const platesAlone: Law = {
   speeds: null,
   sanctions: [],
   licences: null,
+  uprating: null,
 };

@@ -1,7 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
 import type { Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import { platedLimit } from '../rig/plated.ts';
+import { registered, type Figure } from '../rig/registered.ts';
 import type { Missing } from '../rig/missing.ts';
 
 /** On which rigs something bears: all that is stated has to be so. Masses are plated ones, kg, and strictly above. */
@@ -87,13 +87,6 @@ function anyOf(answers: readonly Bearing[]): Bearing {
   return open.length === 0 ? said(false) : { answer: 'unknown', missing: open.flatMap(({ missing }) => missing) };
 }
 
-/** A figure that is known, or bounds of it, or neither. */
-export interface Figure {
-  readonly least: number;
-  readonly most: number;
-  readonly missing: readonly Missing[];
-}
-
 const known = (value: number): Figure => ({ least: value, most: value, missing: [] });
 const nothing = known(0);
 
@@ -103,10 +96,9 @@ function compared({ least, most, missing }: Figure, mark: number, above: boolean
   return { answer: 'unknown', missing };
 }
 
-function limitOf({ view }: Loads, limit: LimitName, side: 'vehicle' | 'trailer'): Figure {
-  const found = platedLimit(view, limit, [view[side]]);
-  return found.value === null ? { least: 0, most: Infinity, missing: found.missing } : known(found.value);
-}
+/** Law that goes by a mass means the registered one, never the lowest that is written somewhere. */
+const limitOf = ({ view }: Loads, limit: LimitName, side: 'vehicle' | 'trailer'): Figure =>
+  registered(view, limit, view[side]);
 
 /** What a vehicle is built for is no less than what it is plated. */
 function technical(loads: Loads): Figure {

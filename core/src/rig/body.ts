@@ -52,6 +52,8 @@ const vehicleSchema = z.strictObject({
   mirrors: z.enum(presences).optional(),
   brakeController: z.enum(presences).optional(),
   abs: z.enum(presences).optional(),
+  /** A system of its maker that steadies a trailer, as its papers name it. */
+  trailerStability: z.enum(presences).optional(),
   /** Driven by a battery or hydrogen alone: some licences cover more of them. */
   zeroEmission: z.boolean().optional(),
   ...shared,
@@ -76,6 +78,8 @@ const trailerSchema = z.strictObject({
   dampers: z.enum(presences).optional(),
   stabiliser: z.enum(presences).optional(),
   hundredPlate: z.enum(presences).optional(),
+  /** For goods, a boat or a car, and no caravan. */
+  goods: z.enum(presences).optional(),
   breakaway: z.enum(presences).optional(),
   /** For the least payload its maker must leave. */
   berths: z.number().int().min(1).max(12).optional(),

@@ -43,7 +43,12 @@ export type Missing =
       readonly item: string;
       readonly name: Message;
     }
-  | { readonly code: 'limit'; readonly body: string; readonly bodyName: string; readonly limit: LimitName }
+  | {
+      readonly code: 'limit' | 'registered';
+      readonly body: string;
+      readonly bodyName: string;
+      readonly limit: LimitName;
+    }
   /** A figure that holds only under a condition nobody has confirmed. */
   | {
       readonly code: 'condition';
@@ -57,7 +62,8 @@ export type Missing =
 /** The missing thing in words: "the wheelbase of the Tern wagon". */
 export function missingMessage(missing: Missing): Message {
   const body = verbatim(missing.bodyName);
-  if (missing.code === 'limit') return message('missing.limit', { limit: term(missing.limit), body });
+  if (missing.code === 'limit' || missing.code === 'registered')
+    return message(`missing.${missing.code}`, { limit: term(missing.limit), body });
   if (missing.code === 'condition') {
     const kind = message(`condition.${missing.condition}`, { text: verbatim(missing.text) });
     return message('missing.condition', { limit: term(missing.limit), body, condition: kind });

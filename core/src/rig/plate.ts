@@ -34,6 +34,13 @@ const conditionSchema = z.strictObject({
 });
 export type Condition = z.infer<typeof conditionSchema>;
 
+/**
+ * What a figure is, where that is not plain: as it is registered; what it is built for; of the base vehicle, before it was built up; one
+ * that a newer figure has replaced.
+ */
+export const figureStands = ['registered', 'technical', 'baseStage', 'superseded'] as const;
+export type FigureStands = (typeof figureStands)[number];
+
 const figureSchema = z.strictObject({
   limit: z.enum(limitNames),
   /** kg; kN for D and V values. */
@@ -41,6 +48,7 @@ const figureSchema = z.strictObject({
   /** As it stands on the plate, with its unit: "6173 lb". */
   typed: typedField,
   conditions: z.array(conditionSchema).max(6).optional(),
+  stands: z.enum(figureStands).optional(),
 });
 
 /** One plate, paper or page with its figures, and the day it was read. */

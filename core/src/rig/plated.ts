@@ -18,8 +18,9 @@ export interface Limit {
   readonly doubtful: readonly PlatedFigure[];
 }
 
-/** Whether a figure holds on this rig. A distribution hitch in use is known from the rig; the rest the owner confirms. */
+/** Whether a figure holds on this rig. One that was replaced holds no longer. A distribution hitch in use is known from the rig; the rest the owner confirms. */
 export function holds(view: Hitched, figure: PlatedFigure): 'yes' | 'no' | 'unknown' {
+  if (figure.stands === 'superseded') return 'no';
   const answers = (figure.conditions ?? []).map((condition) => met(view, condition));
   if (answers.includes('no')) return 'no';
   return answers.includes('unknown') ? 'unknown' : 'yes';

@@ -259,3 +259,33 @@ describe('a trailer without brakes', () => {
     expect(check(unbraked('GB', 1000, 900), 'tow.fallback')).toBeUndefined();
   });
 });
+
+describe('the day of birth', () => {
+  const licence: Licence = { issuer: 'GB', classes: ['B'], tested: 'before1997', born: '1957-05-20' };
+  const on = (date: string) => check(driven(rig(5000), licence, { date }), 'people.licence');
+
+  it('lets an inherited C1 end on the seventieth birthday, between two dates of one plan', () => {
+    expect(on('2027-05-19')).toMatchObject({ status: 'within' });
+    expect(on('2027-05-19')?.notes[0]?.key).toBe('licence.endsAt');
+    expect(on('2027-05-20')).toMatchObject({ status: 'over' });
+    expect(on('2027-05-20')?.notes.map(({ key }) => key)).toContain('licence.endsAt');
+  });
+
+  it('goes before an age that was stated', () => {
+    const both = { ...licence, age: 40 };
+    expect(check(driven(rig(5000), both, { date: '2027-05-20' }), 'people.licence')?.status).toBe('over');
+  });
+});
+
+describe("Germany's class 3 of before 1999", () => {
+  const old: Licence = { issuer: 'DE', classes: ['de3'] };
+  it.each<[number, number | null, Cover]>([
+    [3500, null, 'yes'],
+    [2000, 1500, 'yes'],
+    [7500, null, 'check'],
+    [3000, 2000, 'check'],
+    [7501, null, 'no'],
+  ])('%d with %s: %s', (vehicle, trailer, want) => {
+    expect(cover(old, 'de3', { vehicle, trailer })).toBe(want);
+  });
+});

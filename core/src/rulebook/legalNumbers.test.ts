@@ -65,7 +65,7 @@ const numbers: Readonly<Record<Country, Readonly<Record<string, Figures>>>> = {
     'tow.half': { ...halfOfRunningOrder, byAxleLoad: true },
     'road.hundred': {
       ...{ kmh: 100, vehicleMostKg: 3500, tyreYears: 6, tyreKmh: 120 },
-      ...{ plain: 0.3, caravan: 0.8, caravanStabilised: 1 },
+      ...{ plain: 0.3, caravan: 0.8, caravanStabilised: 1, other: 1.1, otherStabilised: 1.2 },
     },
   },
   FR: { ...continental, 'tow.ownMass': { share: 1.3 }, 'tow.half': { kerb: 0.5, atMostKg: 750, platedMass: true } },

@@ -4,7 +4,9 @@ import type { Mark } from '../jurisdictions/law.ts';
 import { unladen } from '../jurisdictions/when.ts';
 import type { Loads } from '../loads/loads.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
-import { plated } from '../rules/plated.ts';
+import { registeredLimit } from '../rig/registered.ts';
+import type { LimitName } from '../rig/limitNames.ts';
+import type { Side } from '../statics/pointLoad.ts';
 
 /** A mark beside which a plated figure of this rig lies. */
 export interface NearThreshold {
@@ -62,11 +64,15 @@ function figureOf(loads: Loads, of: Mark['of']): number | null {
     return vehicle && least === most ? most : null;
   }
   if (of === 'vehicleMax' || of === 'vehicleTechnicalMax' || of === 'combinationMax') {
-    return of === 'combinationMax' && !trailer ? null : plated(loads, of, ['vehicle']).value;
+    return of === 'combinationMax' && !trailer ? null : registeredMass(loads, of, 'vehicle');
   }
   if (!trailer) return null;
-  if (of !== 'sumOfPlates') return plated(loads, of, ['trailer']).value;
-  const car = vehicle ? plated(loads, 'vehicleMax', ['vehicle']).value : null;
-  const towed = plated(loads, 'trailerMax', ['trailer']).value;
+  if (of !== 'sumOfPlates') return registeredMass(loads, of, 'trailer');
+  const car = vehicle ? registeredMass(loads, 'vehicleMax', 'vehicle') : null;
+  const towed = registeredMass(loads, 'trailerMax', 'trailer');
   return car === null || towed === null ? null : car + towed;
 }
+
+/** null: none is stated, or several are and nobody has said which is registered. */
+const registeredMass = ({ view }: Loads, limit: LimitName, side: Side): number | null =>
+  registeredLimit(view, limit, view[side]).value;

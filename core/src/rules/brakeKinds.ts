@@ -7,6 +7,7 @@ import { defineRule } from './rule.ts';
 export const overrunBrakes = defineRule({
   id: 'brakes.kind',
   group: 'coupling',
+  role: 'brakes',
   by: 'trailer',
   asks: ['trailer'],
   needs: { overrunMostKg: 'kg' },
@@ -31,6 +32,7 @@ export const overrunBrakes = defineRule({
 export const brakeController = defineRule({
   id: 'brakes.controller',
   group: 'coupling',
+  role: 'brakes',
   by: 'trailer',
   asks: ['trailer', 'vehicle'],
   check({ loads, at, open }) {
@@ -47,6 +49,7 @@ export const brakeController = defineRule({
 export const breakaway = defineRule({
   id: 'breakaway.required',
   group: 'coupling',
+  role: 'brakes',
   by: 'trailer',
   asks: ['trailer'],
   needs: { aboveKg: 'kg' },

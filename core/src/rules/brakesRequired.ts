@@ -10,6 +10,7 @@ import { defineRule } from './rule.ts';
 export const brakesRequired = defineRule({
   id: 'brakes.required',
   group: 'coupling',
+  role: 'brakes',
   by: 'trailer',
   asks: ['trailer'],
   needs: { unbrakedMostKg: 'kg' },

@@ -18,6 +18,7 @@ import { defineRule } from './rule.ts';
 export const chains = defineRule({
   id: 'chains.required',
   group: 'coupling',
+  role: 'chains',
   by: 'trailer',
   asks: ['trailer'],
   may: { onlyUnbraked: 'flag', twoAboveKg: 'kg', markedAboveKg: 'kg' },

@@ -1,6 +1,6 @@
 import type { Check } from '../checks/check.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
-import type { Licence } from '../situation/licence.ts';
+import { licenceOn, type Licence } from '../situation/licence.ts';
 import { regionOf, type Situation } from '../situation/situation.ts';
 import type { Asked, InForce } from './rule.ts';
 
@@ -11,10 +11,10 @@ export interface AtTheWheel {
   readonly licence: Licence;
 }
 
-/** Everybody whose licence is known. */
-export const driversOf = ({ licence, drivers = [] }: Situation): readonly AtTheWheel[] => [
-  ...(licence ? [{ id: '', name: '', licence }] : []),
-  ...drivers.map((one) => ({ id: one.id, name: one.name, licence: one.licence })),
+/** Everybody whose licence is known, as it stands on the day of the situation. */
+export const driversOf = ({ licence, drivers = [], date }: Situation): readonly AtTheWheel[] => [
+  ...(licence ? [{ id: '', name: '', licence: licenceOn(licence, date) }] : []),
+  ...drivers.map(({ id, name, licence: own }) => ({ id, name, licence: licenceOn(own, date) })),
 ];
 
 /** What came of asking somebody. */

@@ -1,6 +1,9 @@
 import type { Check } from '../checks/check.ts';
 import { kilograms, message, type Message } from '../messages/message.ts';
-import type { Vehicle } from '../rig/body.ts';
+import type { RigView } from '../loading/rigView.ts';
+import type { Missing } from '../rig/missing.ts';
+import type { PlatedFigure } from '../rig/plate.ts';
+import { registered } from '../rig/registered.ts';
 import type { Licence } from '../situation/licence.ts';
 import { journeyOf, type Situation } from '../situation/situation.ts';
 import { driversOf, openFor, type Said } from './drivers.ts';
@@ -12,7 +15,6 @@ import {
   type LicenceLaw,
   type LicensedMasses,
 } from './licenceLaw.ts';
-import { plated } from './plated.ts';
 import { defineRule } from './rule.ts';
 
 /** Whether each named driver's licence covers it: by plated masses, whatever the rig weighs today. Nothing is judged where nobody said. */
@@ -23,32 +25,43 @@ export const licenceRule = defineRule({
   by: 'issuer',
   asks: ['licence', 'vehicle'],
   check(asked) {
-    const { situation, vehicle, trailer } = asked.loads.view;
+    const { situation, vehicle } = asked.loads.view;
     if (!vehicle) return [];
-    const car = plated(asked.loads, 'vehicleMax', ['vehicle']);
-    const towed = trailer ? plated(asked.loads, 'trailerMax', ['trailer']) : null;
+    const { all, missing, figures } = licensedMasses(asked.loads.view);
     return driversOf(situation).flatMap((driver): readonly Check[] => {
       const { licence } = driver;
       const law = asked.licencesOf(licence.issuer);
       const facts = asked.issuedIn(licence.issuer);
       if (!facts || !law) return [];
       const check = openFor(asked, facts, driver, 'check.licence');
-      if (car.value === null || (towed && towed.value === null))
-        return [{ ...check, missing: [...car.missing, ...(towed?.missing ?? [])] }];
-      const masses = licensedMasses(vehicle, car.value, towed?.value ?? null);
-      const figures = [...car.figures, ...(towed?.figures ?? [])];
-      return [{ ...check, ...said(law, licence, masses, drivenBy(situation, licence)), figures }];
+      const answers = all.map((masses) => said(law, licence, masses, drivenBy(situation, licence)));
+      const [first] = answers;
+      const agreed = answers.every(({ status }) => status === first?.status);
+      return [first && agreed ? { ...check, ...first, figures } : { ...check, figures, missing }];
     });
   },
 });
 
-/** What a licence is judged by. @param trailer its plated mass, kg; null: no trailer */
-export const licensedMasses = (vehicle: Vehicle, plated: number, trailer: number | null): LicensedMasses => ({
-  vehicle: plated,
-  trailer,
-  zeroEmission: vehicle.zeroEmission,
-  axles: vehicle.geometry.tagAxle ? 3 : 2,
-});
+/**
+ * What licences are judged by: the registered masses. Where several figures may be the registered one, each of them, and what would
+ * settle it; none where a mass is not stated at all.
+ */
+export function licensedMasses({ rig, vehicle, trailer }: RigView): {
+  readonly all: readonly LicensedMasses[];
+  readonly missing: readonly Missing[];
+  readonly figures: readonly PlatedFigure[];
+} {
+  if (!vehicle) return { all: [], missing: [], figures: [] };
+  const car = registered({ rig }, 'vehicleMax', vehicle);
+  const towed = trailer ? registered({ rig }, 'trailerMax', trailer) : null;
+  const own = { zeroEmission: vehicle.zeroEmission, axles: vehicle.geometry.tagAxle ? 3 : 2 };
+  const trailers: readonly (number | null)[] = towed ? towed.among : [null];
+  return {
+    all: car.among.flatMap((mass) => trailers.map((behind) => ({ vehicle: mass, trailer: behind, ...own }))),
+    missing: [...car.missing, ...(towed?.missing ?? [])],
+    figures: [...car.figures, ...(towed?.figures ?? [])],
+  };
+}
 
 /** When and where: rules begin on days, and some hold only where the licence was issued. */
 export const drivenBy = (situation: Situation, { issuer }: Licence): Driven => ({

@@ -50,6 +50,9 @@ interface Inherited {
 
 /** The licences somebody issues. */
 export interface LicenceLaw {
+  /** What else is asked of whoever holds one: codes printed beside a class, stages of new drivers. */
+  readonly codes?: readonly NonNullable<Licence['codes']>[number][];
+  readonly stages?: readonly NonNullable<Licence['novice']>[];
   /** The classes somebody may be asked for, smallest first. */
   readonly classes: readonly LicenceClass[];
   readonly rows: readonly LicenceRow[];
@@ -57,6 +60,10 @@ export interface LicenceLaw {
   /** Key of what else is to be looked up by whoever relies on these classes, `licence.<key>`. */
   readonly renewals?: readonly { readonly classes: readonly LicenceClass[]; readonly says: string }[];
 }
+
+/** Whether it matters for somebody who holds these classes when the test was passed. */
+export const asksTest = ({ inherited, rows }: LicenceLaw, held: readonly LicenceClass[]): boolean =>
+  inherited !== undefined || rows.some(({ holds, tested }) => tested !== undefined && held.includes(holds));
 
 /** `check`: there is a rule that may cover it, not known well enough to say so. */
 export type Cover = 'yes' | 'no' | 'check';

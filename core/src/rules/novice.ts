@@ -2,7 +2,7 @@ import type { Check } from '../checks/check.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, type Message } from '../messages/message.ts';
 import type { Trailer } from '../rig/body.ts';
-import { platedLimit } from '../rig/plated.ts';
+import { registered } from '../rig/registered.ts';
 import type { Licence } from '../situation/licence.ts';
 import { driversOf, openFor, type Said } from './drivers.ts';
 import { defineRule, type Figures } from './rule.ts';
@@ -76,8 +76,9 @@ function noviceSaid(view: RigView, trailer: Trailer, { free, most, unladen, plat
     const notes = [noviceNote('licence.noviceUnladen', empty, unladen)];
     return { status: empty <= unladen ? 'within' : 'over', missing: [], notes };
   }
-  const { value: mass } = platedLimit(view, 'trailerMax', [trailer]);
-  if (plated !== undefined && mass !== null) {
+  if (plated !== undefined) {
+    const { least, most: mass, missing, among } = registered(view, 'trailerMax', trailer);
+    if (among.length === 0 || (least <= plated && plated < mass)) return { status: 'unknown', missing, notes: [] };
     const notes = [noviceNote('licence.novicePlated', mass, plated)];
     return { status: mass <= plated ? 'within' : 'over', missing: [], notes };
   }

@@ -2,7 +2,7 @@ import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
 import { judgeCounted, judgedAs, timesOf } from '../checks/newCheck.ts';
 import { referenceMass, type ReferenceBasis } from '../loads/referenceMass.ts';
 import { message } from '../messages/message.ts';
-import { plated } from './plated.ts';
+import { registeredLimit } from '../rig/registered.ts';
 import { defineRule } from './rule.ts';
 
 const bases: readonly Extract<ReferenceBasis, 'kerb' | 'runningOrder'>[] = ['kerb', 'runningOrder'];
@@ -29,7 +29,7 @@ export const towHalf = defineRule({
     const worked = timesOf(message(`step.reference.${basis}`), reference.value, share, atMost);
     const name = message('check.towHalf');
     if (platedMass) {
-      const plate = plated(loads, 'trailerMax', ['trailer']);
+      const plate = registeredLimit(loads.view, 'trailerMax', loads.view.trailer);
       const check = open(facts, { side: 'vehicle', quantity: 'plated', name });
       const missing = [...plate.missing, ...reference.missing];
       return [{ ...check, ...judgeCounted('max', plate.value, limit), ...worked, figures: plate.figures, missing }];

@@ -9,12 +9,3 @@ export const countries = [...lawfulCountries, platesAlone] as const;
 export const issuerField = z.enum(lawfulCountries);
 export type Country = (typeof countries)[number];
 export const countryField = z.enum(countries);
-
-/** Britain's two bodies of law. */
-export const britishCountries = ['GB', 'GB-NIR'] as const satisfies readonly Country[];
-/** Whether a country follows British law in general. */
-export const isBritish = (country: Country): boolean => (britishCountries as readonly Country[]).includes(country);
-
-/** Countries under the law of the European Union, and with Switzerland the continent. */
-const unionCountries = ['DE', 'FR', 'IT', 'ES', 'NL', 'AT'] as const satisfies readonly Country[];
-export const continentCountries = [...unionCountries, 'CH'] as const;

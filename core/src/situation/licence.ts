@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { dateField } from '../rig/fields.ts';
 import { issuerField } from './countries.ts';
 
-/** Classes of licence by their letters; Australian ones are marked, since their C is a car. */
-const licenceClasses = ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE', 'auC', 'auLR', 'auMR', 'auHR'] as const;
+/** Classes of licence by their letters; Australian ones are marked, since their C is a car, and so is Germany's class 3 of old. */
+const licenceClasses = ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE', 'auC', 'auLR', 'auMR', 'auHR', 'de3'] as const;
 export type LicenceClass = (typeof licenceClasses)[number];
 
 /** When the car test was passed, as far as British and Northern Irish law still asks. */
@@ -14,12 +15,21 @@ export const licenceCodes = ['79', '107'] as const;
 /** What the driver holds. Where nobody has said, nothing is judged. */
 export const licenceSchema = z.strictObject({
   issuer: issuerField,
-  classes: z.array(z.enum(licenceClasses)).max(11),
+  classes: z.array(z.enum(licenceClasses)).max(12),
   /** Only where the issuer has such stages: learner, first and second provisional. */
   novice: z.enum(['learner', 'p1', 'p2']).optional(),
   tested: z.enum(testPeriods).optional(),
   codes: z.array(z.enum(licenceCodes)).max(licenceCodes.length).optional(),
   /** Years, on the day the rules are asked for. */
   age: z.number().int().min(14).max(110).optional(),
+  /** The day of birth, which says the age on any day; it goes before `age`. */
+  born: dateField.optional(),
 });
 export type Licence = z.infer<typeof licenceSchema>;
+
+/** A licence as it stands on a day: with the holder's age then, where the day of birth is known. */
+export function licenceOn({ born, ...licence }: Licence, day: string | undefined): Licence {
+  if (born === undefined || day === undefined || day < born) return licence;
+  const years = Number(day.slice(0, 4)) - Number(born.slice(0, 4));
+  return { ...licence, age: day.slice(5) < born.slice(5) ? years - 1 : years };
+}

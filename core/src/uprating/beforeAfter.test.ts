@@ -8,7 +8,7 @@ import { hasWord } from '../testing/words.ts';
 import { assess } from '../verdict/assess.ts';
 import { applyPackage } from './applyPackage.ts';
 import { beforeAfter } from './beforeAfter.ts';
-import { uprateFacts } from './uprateFacts.data.ts';
+import { allLaws, lawOf } from '../jurisdictions/laws.ts';
 import type { UpratePackage } from './upratePackage.ts';
 
 const setTo = (to: number, of: 'vehicle' | 'trailer' = 'vehicle'): UpratePackage => ({
@@ -74,7 +74,7 @@ describe('before and after a van passes 3,500 kg', () => {
   });
 
   it('says what goes with a heavier car only once it is above 3,500 kg', () => {
-    const aboveCar = uprateFacts.filter(({ when, countries }) => when === 'aboveCar' && countries.includes('GB'));
+    const aboveCar = (lawOf('GB').uprating?.facts ?? []).filter(({ when }) => when === 'aboveCar');
     expect(aboveCar.length).toBeGreaterThan(0);
     const ids = (to: number) => sheet(van, setTo(to)).map(({ id }) => id);
     for (const { id } of aboveCar) {
@@ -142,7 +142,7 @@ describe('every consequence', () => {
       expect(['high', 'medium', 'low']).toContain(one.confidence);
       if (one.says.key !== 'check.limit') expect(hasWord(one.says.key), one.says.key).toBe(true);
     }
-    for (const facts of uprateFacts) {
+    for (const facts of allLaws.flatMap(({ uprating }) => uprating?.facts ?? [])) {
       expect(hasWord(`uprate.fact.${facts.id}`), facts.id).toBe(true);
       expect(hasWord(`source.${facts.source}`), facts.source).toBe(true);
     }

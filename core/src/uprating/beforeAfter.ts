@@ -5,12 +5,14 @@ import { platedLimit } from '../rig/plated.ts';
 import { informationFor } from '../rulebook/information.ts';
 import { thresholdsOf, type NearThreshold } from '../rulebook/thresholds.ts';
 import type { Country } from '../situation/countries.ts';
+import { journeyOf } from '../situation/situation.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import { consequence, type Consequence, type ConsequenceTopic } from './consequence.ts';
 import { figuresThen } from './figuresThen.ts';
 import { licencesThen } from './licencesThen.ts';
 import { speedsThen } from './speedsThen.ts';
-import { uprateFacts, type SaidWhen } from './uprateFacts.data.ts';
+import { lawOf } from '../jurisdictions/laws.ts';
+import type { SaidWhen } from '../jurisdictions/uprateLaw.ts';
 
 /** In the order in which people ask. */
 const topics: readonly ConsequenceTopic[] = [
@@ -77,25 +79,29 @@ function markPassed({ facts, place, value }: NearThreshold, other: NearThreshold
   });
 }
 
-/** Austrian tolls go by the technical mass, which a downrate may leave: where it stands nowhere, that is said, not guessed. */
+/** What goes by the technical mass, which a new plate may leave: where that stands nowhere, it is said, not guessed. */
 function technicalMass(before: Loads, after: Loads): readonly Consequence[] {
   const { situation, vehicle } = before.view;
-  const toAustria = [situation.travel, ...(situation.through ?? [])].some(({ country }) => country === 'AT');
   const from = platedLimit(before.view, 'vehicleMax', [vehicle]).value;
   const to = platedLimit(after.view, 'vehicleMax', [after.view.vehicle]).value;
   const stated = platedLimit(before.view, 'vehicleTechnicalMax', [vehicle]).value !== null;
-  if (!toAustria || stated || from === null || to === null || from > 3500 === to > 3500) return [];
-  return [
-    consequence({
-      id: 'mark.atTollUnknown',
-      topic: 'tolls',
-      change: 'open',
-      says: message('uprate.technicalMass'),
-      source: 'atTolls',
-      confidence: 'medium',
-      ask: 'AT',
-    }),
-  ];
+  if (stated || from === null || to === null) return [];
+  return journeyOf(situation).flatMap(({ country }) =>
+    lawOf(country)
+      .marks.filter(({ of, by, at }) => of === 'vehicleTechnicalMax' && by === 'travel' && from > at !== to > at)
+      .map(({ id, topic, source }) =>
+        consequence({
+          id: `mark.${id}Unknown`,
+          topic,
+          change: 'open',
+          place: { country },
+          says: message('uprate.technicalMass'),
+          source,
+          confidence: 'medium',
+          ask: country,
+        }),
+      ),
+  );
 }
 
 /** Checks that were kept and are not, or the other way round: brakes, chains, sums and ratios that go by the plates, and loads. */
@@ -127,9 +133,8 @@ const state = ({ status }: Check): 'kept' | 'over' | 'unknown' =>
 
 function topicOf(check: Check): ConsequenceTopic {
   if (comparesLoad(check)) return 'limits';
-  const [area] = check.rule.split('.');
-  if (area === 'brakes' || area === 'breakaway') return 'brakes';
-  return area === 'chains' ? 'chains' : area === 'road' ? 'speed' : 'rules';
+  const { role } = check;
+  return role === 'brakes' || role === 'chains' || role === 'speed' ? role : 'rules';
 }
 
 /** Law that is expected and would bear on the plate that is planned: said to whoever plans years ahead, and judged by nowhere. */
@@ -171,8 +176,8 @@ function goesWithIt(before: Loads, after: Loads): readonly Consequence[] {
       belowCar: of === 'vehicle' && from > carMass && to <= carMass,
       towing: of === 'vehicle' && to > from && before.view.trailer !== undefined,
     };
-    return uprateFacts
-      .filter((facts) => facts.countries.includes(country) && holds[facts.when])
+    return (lawOf(country).uprating?.facts ?? [])
+      .filter((facts) => holds[facts.when])
       .map((facts) =>
         consequence({
           id: `fact.${of}.${facts.id}`,

@@ -1,7 +1,9 @@
 import type { RigView } from '../loading/rigView.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { applyPackages } from './applyPackage.ts';
-import { caseRoutes, roleOf, type CaseRole, type CaseRoute, type CaseStepName } from './caseRoutes.data.ts';
+import { lawOf } from '../jurisdictions/laws.ts';
+import type { CaseRoute, CaseStepName } from '../jurisdictions/uprateLaw.ts';
+import { roleOf, type CaseRole } from './caseRoles.ts';
 import { newFigures, type NewFigure } from './newFigures.ts';
 import { underPlatesUntil } from './platesUntil.ts';
 import type { CaseStep, UprateCase } from './uprateCase.ts';
@@ -86,15 +88,20 @@ function itemOf(one: UprateCase, { of }: CaseRoute, step: CaseStepName, day: str
 export function routeOf(view: RigView, one: UprateCase, of: 'vehicle' | 'trailer'): CaseRoute | null {
   const { country, state } = view.situation[of];
   const wanted = aimOf(view, one, of);
-  const fits = caseRoutes.filter(
-    (route) => route.of === of && route.countries.includes(country) && route.for.includes(wanted),
-  );
+  const routes = lawOf(country).uprating?.routes ?? [];
+  const fits = routes.filter((route) => route.of === of && route.for.includes(wanted));
   return (
     fits.find(({ states }) => state !== undefined && states?.includes(state)) ??
     fits.find(({ states }) => !states) ??
     null
   );
 }
+
+/** Whether it matters where the vehicle is registered that it never was: there is a way of its own for it. */
+export const asksUnregistered = ({ situation }: RigView): boolean =>
+  (lawOf(situation.vehicle.country).uprating?.routes ?? []).some(
+    (route) => route.for.includes('before') && !route.for.includes('up'),
+  );
 
 function aimOf(view: RigView, one: UprateCase, of: 'vehicle' | 'trailer'): CaseRoute['for'][number] {
   if (one.unregistered) return 'before';

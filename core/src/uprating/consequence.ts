@@ -2,9 +2,9 @@ import type { Message } from '../messages/message.ts';
 import type { Confidence } from '../checks/check.ts';
 import type { Mark, MarkTopic } from '../jurisdictions/law.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
-import type { UprateFacts } from './uprateFacts.data.ts';
+import type { UprateFact } from '../jurisdictions/uprateLaw.ts';
 
-export type ConsequenceTopic = MarkTopic | UprateFacts['topic'] | 'limits';
+export type ConsequenceTopic = MarkTopic | UprateFact['topic'] | 'limits';
 
 /** One thing that is otherwise after a change of plates, or that a driver will want to know stays as it is. */
 export interface Consequence {

@@ -1,6 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
 import type { Confidence } from '../checks/check.ts';
+import { speedLine } from '../rulebook/placeLaw.ts';
 import { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
 import { consequence, type Consequence } from './consequence.ts';
 
@@ -9,13 +10,7 @@ const lesser = (a: Confidence, b: Confidence): Confidence => (order.indexOf(a) <
 
 function says({ speed }: JourneyStop): Message {
   if (!speed) return message('uprate.speed.posted');
-  const figure = (value: number | null) => (value === null ? message('uprate.speed.notKnown') : value);
-  return message('uprate.speed.line', {
-    rural: figure(speed.rural),
-    dual: figure(speed.dual),
-    motorway: figure(speed.motorway),
-    unit: message(`uprate.speed.unit.${speed.unit === 'mph' ? 'mph' : 'kmh'}`),
-  });
+  return speedLine(speed, speed);
 }
 
 /** At home and in every place of the journey: the speeds before and after, where they differ. */

@@ -36,7 +36,7 @@ function overSentence(view: RigView, checks: readonly Check[], kind: Check['kind
   return message(roomy ? 'verdict.overThough' : 'verdict.over', { what });
 }
 
-/** What is wrong with one check, in the words of its rule. */
+/** What is wrong with one check, in the words of its rule; a rule of medium confidence says that it is one. */
 function excessMessage(view: RigView, check: Check): Message {
   const params = {
     excess: kilograms(-(check.margin ?? 0), 'load', check.id),
@@ -45,7 +45,8 @@ function excessMessage(view: RigView, check: Check): Message {
     trailer: verbatim(view.trailer?.name ?? ''),
     check: check.name,
   };
-  return message(`over.${check.rule}`, params);
+  const what = message(`over.${check.rule}`, params);
+  return check.source.confidence === 'medium' ? message('over.asFarAsKnown', { what }) : what;
 }
 
 function undecidedSentence(view: RigView, checks: readonly Check[]): Message {

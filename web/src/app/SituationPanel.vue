@@ -19,7 +19,7 @@ import DayField from '../shared/DayField.vue';
 import QuantityField from '../shared/QuantityField.vue';
 import { usePlaces } from '../shared/usePlaces.ts';
 import LicenceForm from '../shared/LicenceForm.vue';
-import PlaceChoice from './PlaceChoice.vue';
+import PlaceChoice from '../shared/PlaceChoice.vue';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 

@@ -34,6 +34,7 @@ describe('what the driver holds', () => {
   it('asks for the stage in Australia only, and when the test was in Britain only', async () => {
     const wrapper = form({ issuer: 'AU', classes: ['auC'], novice: 'p1', age: 19 });
     expect(select(wrapper, 'Car test passed')).toBeUndefined();
+    expect(select(form({ issuer: 'DE', classes: ['BE'] }), 'Car test passed')).toBeDefined();
     expect(select(wrapper, 'Codes on the licence')).toBeUndefined();
     select(wrapper, 'Stage')?.vm.$emit('change', '');
     expect(last(wrapper)).toEqual({ issuer: 'AU', classes: ['auC'], age: 19 });
@@ -46,6 +47,7 @@ describe('what the driver holds', () => {
   it('takes codes and age, and takes them back without leaving a trace', async () => {
     const wrapper = form({ issuer: 'DE', classes: ['B'] });
     expect(select(wrapper, 'Car test passed')).toBeUndefined();
+    expect(select(form({ issuer: 'DE', classes: ['BE'] }), 'Car test passed')).toBeDefined();
     select(wrapper, 'Codes on the licence')?.vm.$emit('change', ['79']);
     expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], codes: ['79'] });
     wrapper.getComponent(ElInputNumber).vm.$emit('change', 71);

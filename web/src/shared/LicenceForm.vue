@@ -1,26 +1,26 @@
 <script setup lang="ts">
-import { classesOf, lawfulCountries, isBritish, licenceCodes, testPeriods, type Licence } from '@wagonomos/core';
+import { askedOfLicence, classesOf, lawfulCountries, testPeriods, type Licence } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoiceField from './ChoiceField.vue';
 import ChoicesField from './ChoicesField.vue';
+import DayField from './DayField.vue';
 import FieldFrame from './FieldFrame.vue';
 
 /** What the driver holds, as far as law asks. Nobody has to say; then nothing is judged. */
 const props = defineProps<{ licence: Licence | undefined }>();
 const emit = defineEmits<{ change: [licence: Licence | undefined] }>();
 const { t } = useI18n();
-const stages = ['learner', 'p1', 'p2'] as const;
 const classes = computed(() => (props.licence ? classesOf(props.licence.issuer) : []));
-/** Only British and Northern Irish law still asks when the test was. */
-const british = computed(() => props.licence !== undefined && isBritish(props.licence.issuer));
-const european = computed(() => props.licence !== undefined && props.licence.issuer !== 'AU');
+const asked = computed(() => askedOfLicence(props.licence));
 
 const issue = (issuer: Licence['issuer'] | '') => {
   if (issuer === '') return emit('change', undefined);
   const [usual] = classesOf(issuer);
-  const age = props.licence?.age;
-  emit('change', { issuer, classes: usual ? [usual] : [], ...(age === undefined ? {} : { age }) });
+  // Who it is stays, whoever issued it.
+  const { age, born } = props.licence ?? {};
+  const person = { ...(age === undefined ? {} : { age }), ...(born === undefined ? {} : { born }) };
+  emit('change', { issuer, classes: usual ? [usual] : [], ...person });
 };
 /** An answer taken back is left out: what nobody says is not judged. */
 const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) => {
@@ -51,19 +51,19 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
       @change="(held) => change({ classes: held })"
     />
     <ChoiceField
-      v-if="licence.issuer === 'AU'"
+      v-if="asked.stages.length > 0"
       shape="beside"
       :label="t('app.situation.novice')"
       :value="licence.novice ?? ''"
       :placeholder="t('app.situation.notNovice')"
       :options="[
         { value: '', label: t('app.situation.notNovice') },
-        ...stages.map((value) => ({ value, label: t(`app.situation.stage.${value}`) })),
+        ...asked.stages.map((value) => ({ value, label: t(`app.situation.stage.${value}`) })),
       ]"
       @change="(stage) => change({ novice: stage === '' ? undefined : stage })"
     />
     <ChoiceField
-      v-if="british"
+      v-if="asked.test"
       shape="beside"
       :label="t('app.situation.tested')"
       :value="licence.tested ?? ''"
@@ -75,15 +75,24 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
       @change="(period) => change({ tested: period === '' ? undefined : period })"
     />
     <ChoicesField
-      v-if="european"
+      v-if="asked.codes.length > 0"
       shape="beside"
       :label="t('app.situation.codes')"
       :value="licence.codes ?? []"
       :placeholder="t('app.situation.noCodes')"
-      :options="licenceCodes.map((value) => ({ value, label: t(`app.situation.code.${value}`) }))"
+      :options="asked.codes.map((value) => ({ value, label: t(`app.situation.code.${value}`) }))"
       @change="(codes) => change({ codes: codes.length > 0 ? codes : undefined })"
     />
-    <FieldFrame v-slot="{ id }" shape="beside" :label="t('app.situation.age')">
+    <FieldFrame v-slot="{ id }" shape="beside" :label="t('app.situation.born')">
+      <DayField
+        :id="id"
+        :value="licence.born"
+        :placeholder="t('app.situation.notSaid')"
+        :label="t('app.situation.born')"
+        @change="(day) => change({ born: day })"
+      />
+    </FieldFrame>
+    <FieldFrame v-if="licence.born === undefined" v-slot="{ id }" shape="beside" :label="t('app.situation.age')">
       <el-input-number
         :id="id"
         :model-value="licence.age ?? null"

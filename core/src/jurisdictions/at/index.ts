@@ -9,6 +9,7 @@ import { unionLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from '../eu/uprating.ts';
 
 /** Austria. */
 export const austria: Law = {
@@ -19,4 +20,5 @@ export const austria: Law = {
   speeds,
   sanctions,
   licences: unionLicences,
+  uprating,
 };

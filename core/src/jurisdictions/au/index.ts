@@ -7,6 +7,7 @@ import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
 import { states } from './states.ts';
+import { uprating } from './uprating.ts';
 
 /** Australia and its states. */
 export const australia: Law = {
@@ -18,4 +19,5 @@ export const australia: Law = {
   speeds,
   sanctions,
   licences,
+  uprating,
 };

@@ -2,6 +2,7 @@ import type { LicenceLaw } from '../../rules/licenceLaw.ts';
 
 /** By the vehicle alone; class C covers light towing. National scheme of classes. */
 export const licences: LicenceLaw = {
+  stages: ['learner', 'p1', 'p2'],
   classes: ['auC', 'auLR', 'auMR', 'auHR'],
   rows: [
     { holds: 'auC', vehicleMost: 4500, confidence: 'high' },

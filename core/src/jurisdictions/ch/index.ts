@@ -9,6 +9,7 @@ import { swissLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from '../eu/uprating.ts';
 
 /** Switzerland: not of the Union, much alike. */
 export const switzerland: Law = {
@@ -19,4 +20,5 @@ export const switzerland: Law = {
   speeds,
   sanctions,
   licences: swissLicences,
+  uprating,
 };

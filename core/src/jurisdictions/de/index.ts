@@ -5,10 +5,11 @@ import { notes as everywhere, unionNotes } from '../eu/notes.ts';
 import { rules as european } from '../eu/rules.ts';
 import { marks } from './marks.ts';
 import { notes } from './notes.ts';
-import { unionLicences } from '../eu/licences.ts';
+import { licences } from './licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from './uprating.ts';
 
 /** Germany. */
 export const germany: Law = {
@@ -18,5 +19,6 @@ export const germany: Law = {
   notes: [...everywhere, ...unionNotes, ...notes],
   speeds,
   sanctions,
-  licences: unionLicences,
+  licences,
+  uprating,
 };

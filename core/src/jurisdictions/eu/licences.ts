@@ -1,3 +1,4 @@
+import { licenceCodes } from '../../situation/licence.ts';
 import type { LicenceLaw, LicenceRow } from '../../rules/licenceLaw.ts';
 
 /** Alike on the whole continent, Switzerland included. */
@@ -20,6 +21,7 @@ const renewals = [{ classes: ['C1', 'C1E'], says: 'renewedEurope' }] as const;
 
 /** Directive 2006/126/EC, Article 4; and what the one of 2025 is to open, once it is national law. */
 export const unionLicences: LicenceLaw = {
+  codes: licenceCodes,
   classes: ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE'],
   rows: [
     ...alike,
@@ -34,6 +36,7 @@ export const unionLicences: LicenceLaw = {
 
 /** Not of the Union: no code 96, as far as known. */
 export const swissLicences: LicenceLaw = {
+  codes: licenceCodes,
   classes: ['B', 'BE', 'C1', 'C1E', 'C', 'CE'],
   rows: [...alike, { holds: 'B96', vehicleMost: 3500, togetherMost: 4250, confidence: 'low' }],
   renewals,

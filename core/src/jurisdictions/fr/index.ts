@@ -9,6 +9,7 @@ import { unionLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from './uprating.ts';
 
 /** France. */
 export const france: Law = {
@@ -19,4 +20,5 @@ export const france: Law = {
   speeds,
   sanctions,
   licences: unionLicences,
+  uprating,
 };

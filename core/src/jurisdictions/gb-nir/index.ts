@@ -9,6 +9,7 @@ import { licences } from './licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from './uprating.ts';
 
 /** Northern Ireland: usually as in Great Britain, one level less sure. */
 export const northernIreland: Law = {
@@ -19,4 +20,5 @@ export const northernIreland: Law = {
   speeds,
   sanctions,
   licences,
+  uprating,
 };

@@ -6,6 +6,7 @@ import { licences } from './licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from './uprating.ts';
 
 /** Great Britain. */
 export const greatBritain: Law = {
@@ -16,4 +17,5 @@ export const greatBritain: Law = {
   speeds,
   sanctions,
   licences,
+  uprating,
 };

@@ -1,3 +1,4 @@
+import { licenceCodes } from '../../situation/licence.ts';
 import type { LicenceLaw, LicenceRow } from '../../rules/licenceLaw.ts';
 
 /** Much alike in both of Britain's bodies of law. */
@@ -24,6 +25,7 @@ export const old: Pick<LicenceLaw, 'inherited' | 'renewals'> = {
 
 /** Great Britain: since December 2021 B covers a trailer of 3,500 kg; since June 2025 a zero-emission vehicle to 4,250 kg, at home. */
 export const licences: LicenceLaw = {
+  codes: licenceCodes,
   classes: ['B', 'BE', 'C1', 'C1E', 'C', 'CE'],
   rows: [
     { holds: 'B', vehicleMost: 3500, trailerMost: 3500, from: '2021-12-16', confidence: 'high' },

@@ -8,6 +8,7 @@ import { unionLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from './uprating.ts';
 
 /** Italy. */
 export const italy: Law = {
@@ -18,4 +19,5 @@ export const italy: Law = {
   speeds,
   sanctions,
   licences: unionLicences,
+  uprating,
 };

@@ -8,6 +8,7 @@ import { unionLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
 import { sanctions } from './sanctions.ts';
 import { speeds } from './speeds.ts';
+import { uprating } from '../eu/uprating.ts';
 
 /** The Netherlands. */
 export const netherlands: Law = {
@@ -18,4 +19,5 @@ export const netherlands: Law = {
   speeds,
   sanctions,
   licences: unionLicences,
+  uprating,
 };

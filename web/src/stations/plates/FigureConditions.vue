@@ -1,20 +1,23 @@
 <script setup lang="ts">
-import { setConditions } from '@wagonomos/core/edits';
+import { setConditions, setStands } from '@wagonomos/core/edits';
 import {
   conditionKinds,
+  figureStands,
   type Body,
   type Condition,
   type ConditionKind,
   type Figure,
+  type FigureStands,
   type Plate,
 } from '@wagonomos/core';
 import { Split, X } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
 import NameField from '../../shared/NameField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 
-/** Under which conditions a figure holds, and whether they are met here. Unconfirmed, it decides nothing. */
+/** Under which conditions a figure holds, whether they are met here, and which figure it is. Unconfirmed, it decides nothing. */
 const props = defineProps<{
   body: Body;
   plate: Plate;
@@ -41,6 +44,16 @@ const save = (conditions: readonly Condition[]) =>
       props.plate.id,
       { limit: props.figure.limit, ...(props.variant ? { variant: props.variant } : {}) },
       conditions,
+    ),
+  );
+const stand = (stands: FigureStands | '') =>
+  workspace.edit('app.edit.stands', (document) =>
+    setStands(
+      document,
+      props.body.id,
+      props.plate.id,
+      { limit: props.figure.limit, ...(props.variant ? { variant: props.variant } : {}) },
+      stands === '' ? undefined : stands,
     ),
   );
 const adding = ref(false);
@@ -84,7 +97,7 @@ const remove = (at: number) => save(all.value.filter((_, index) => index !== at)
     <button
       type="button"
       class="icon-button only"
-      :class="{ asked: asked.length > 0 }"
+      :class="{ asked: asked.length > 0 || figure.stands }"
       :aria-label="t('app.condition.addTo', { label })"
       :title="t('app.condition.addTo', { label })"
       :aria-expanded="adding"
@@ -97,6 +110,19 @@ const remove = (at: number) => save(all.value.filter((_, index) => index !== at)
         {{ t(`app.condition.${kind}`) }}
       </button>
     </span>
+    <ChoiceField
+      v-if="adding || figure.stands"
+      class="stands"
+      shape="quiet"
+      :label="t('app.stands.title', { label })"
+      :value="figure.stands ?? ''"
+      :placeholder="t('app.stands.placeholder')"
+      :options="[
+        { value: '', label: t('app.stands.none') },
+        ...figureStands.map((value) => ({ value, label: t(`app.stands.${value}`) })),
+      ]"
+      @change="stand"
+    />
   </div>
 </template>
 
@@ -126,6 +152,9 @@ const remove = (at: number) => save(all.value.filter((_, index) => index !== at)
 .only.asked,
 .only[aria-expanded='true'] {
   color: var(--pen);
+}
+.stands {
+  grid-column: 1 / -1;
 }
 .kinds {
   display: flex;

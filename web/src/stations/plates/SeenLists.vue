@@ -21,6 +21,7 @@ const things = computed(() => {
       { key: 'mirrors', answer: body.mirrors ?? 'unknown' },
       { key: 'brakeController', answer: body.brakeController ?? 'unknown' },
       { key: 'abs', answer: body.abs ?? 'unknown' },
+      { key: 'trailerStability', answer: body.trailerStability ?? 'unknown' },
     ] as const;
   }
   if (body.kind === 'trailer') {
@@ -29,6 +30,7 @@ const things = computed(() => {
       { key: 'breakaway', answer: body.breakaway ?? 'unknown' },
       { key: 'dampers', answer: body.dampers ?? 'unknown' },
       { key: 'stabiliser', answer: body.stabiliser ?? 'unknown' },
+      { key: 'goods', answer: body.goods ?? 'unknown' },
       { key: 'hundredPlate', answer: body.hundredPlate ?? 'unknown' },
     ] as const;
   }

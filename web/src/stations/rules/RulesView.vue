@@ -1,81 +1,94 @@
 <script setup lang="ts">
-import { informationFor, ruleList, whenMessages, type Information } from '@wagonomos/core';
-import { computed } from 'vue';
+import { localDay, type CheckKind, type Confidence, type Jurisdiction } from '@wagonomos/core';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarginText from '../../shared/MarginText.vue';
-import MessageText from '../../shared/MessageText.vue';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
-import { useArithmetic } from '../../stores/arithmetic.ts';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import DayField from '../../shared/DayField.vue';
+import PlaceChoice from '../../shared/PlaceChoice.vue';
 import { useRig } from '../../stores/rig.ts';
+import PlaceRules from './PlaceRules.vue';
+import RigRules from './RigRules.vue';
+import RuleChanges from './RuleChanges.vue';
 
-/** Every rule in force here: what it is, where it comes from, how sure that is, and what it came to on this rig. */
+/** The rules: those asked of this rig, those of any place on any day, and what is otherwise between two of them. */
 const { t } = useI18n();
 const rig = useRig();
-const { say } = useSpeech();
-const arithmetic = useArithmetic();
-const { placeName } = usePlaces();
-const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
-const rules = computed(() => (rig.assessment ? ruleList(rig.assessment.loads, rig.assessment.checks) : []));
-const groups = computed(() =>
-  kinds
-    .map((kind) => ({ kind, rules: rules.value.filter((one) => one.facts.kind === kind) }))
-    .filter((group) => group.rules.length > 0),
+const ways = ['rig', 'place', 'changes'] as const;
+const way = ref<(typeof ways)[number]>('rig');
+const kinds = ['legal', 'maker', 'guidance', 'permit'] as const satisfies readonly CheckKind[];
+const confidences = ['high', 'medium', 'low'] as const;
+const kind = ref<CheckKind | ''>('');
+const confidence = ref<Confidence | ''>('');
+/** What is no rule has no kind, and is shown until one is asked for. */
+const shows = (one: { readonly kind: string | null; readonly confidence: Confidence }) =>
+  (kind.value === '' || one.kind === kind.value) && (confidence.value === '' || one.confidence === confidence.value);
+
+const home = computed<Jurisdiction>(() => {
+  const { view } = rig;
+  if (!view) return { country: 'GB' };
+  return view.vehicle ? view.situation.vehicle : view.situation.trailer;
+});
+const day = computed(() => rig.view?.situation.date ?? localDay(new Date()));
+/** As chosen here; until then where and when the rig is. */
+const chosen = ref<readonly { readonly place?: Jurisdiction; readonly day?: string }[]>([{}, {}]);
+const sides = computed(() =>
+  chosen.value.map((one) => ({ place: one.place ?? home.value, day: one.day ?? day.value })),
 );
-const notes = computed(() => (rig.assessment ? informationFor(rig.assessment.loads) : []));
-const bearing = ({ bears, facts }: Information): string =>
-  t(`app.rules.bears.${bears}`, { on: whenMessages(facts.when).map(say).join(', ') });
+const choose = (at: number, patch: { readonly place?: Jurisdiction; readonly day?: string }) => {
+  chosen.value = chosen.value.map((one, index) => (index === at ? { ...one, ...patch } : one));
+};
+const asked = computed(() => sides.value.slice(0, way.value === 'rig' ? 0 : way.value === 'place' ? 1 : 2));
 </script>
 
 <template>
   <div class="rules">
-    <p class="soft">{{ t('app.rules.text', { count: rules.length }) }}</p>
-    <section v-for="group in groups" :key="group.kind">
-      <h2>{{ t(`app.kind.${group.kind}`) }}</h2>
-      <article v-for="one in group.rules" :key="one.rule" :class="one.facts.confidence" :data-test="`rule-${one.rule}`">
-        <h3><MessageText :message="one.name" /></h3>
-        <p class="source">
-          {{ t(`source.${one.facts.source}`) }}<template v-if="one.facts.edition"> · {{ one.facts.edition }}</template>
-          <span class="sure">{{
-            t('app.rules.sure', { confidence: t(`app.confidence.${one.facts.confidence}`) })
-          }}</span>
-          <span v-if="one.facts.variesBy"
-            >{{ t('app.source.varies') }} {{ t(`app.variesBy.${one.facts.variesBy}`) }}</span
-          >
-          <span>{{ t('app.rules.compiled', { day: one.facts.compiled, again: one.facts.checkAgainBy }) }}</span>
-        </p>
-        <p v-if="one.figures.length > 0" class="figures">{{ one.figures.map(say).join(', ') }}</p>
-        <p v-if="one.whyNot" class="soft">{{ t('app.rules.not') }} <MessageText :message="one.whyNot" /></p>
-        <ul v-else>
-          <li v-for="check in one.checks" :key="check.id">
-            <button type="button" @click="arithmetic.open(check.id)">
-              {{ say(check.name) }} <MarginText :check="check" />
-            </button>
-          </li>
-        </ul>
-      </article>
-    </section>
-    <section v-if="notes.length > 0" data-test="rules-notes">
-      <h2>{{ t('app.rules.notes') }}</h2>
-      <article
-        v-for="one in notes"
-        :key="one.facts.id"
-        :class="one.facts.confidence"
-        :data-test="`note-${one.facts.id}`"
-      >
-        <h3>{{ placeName(one.place) }}</h3>
-        <p>{{ one.coming ? t('app.notes.coming', { text: t(`info.${one.facts.id}`) }) : t(`info.${one.facts.id}`) }}</p>
-        <p class="source">
-          {{ t(`source.${one.facts.source}`) }}
-          <span class="sure">{{
-            one.facts.confidence === 'low'
-              ? t('app.verdict.low', { whom: t(`ask.${one.place.country}`) })
-              : t('app.rules.sure', { confidence: t(`app.confidence.${one.facts.confidence}`) })
-          }}</span>
-        </p>
-        <p class="soft">{{ bearing(one) }}</p>
-      </article>
-    </section>
+    <div class="bar no-print">
+      <el-radio-group v-model="way" :aria-label="t('app.rules.ways')">
+        <el-radio-button v-for="one in ways" :key="one" :value="one">{{ t(`app.rules.way.${one}`) }}</el-radio-button>
+      </el-radio-group>
+      <ChoiceField
+        class="filter"
+        shape="quiet"
+        :label="t('app.rules.kind')"
+        :value="kind"
+        :placeholder="t('app.rules.anyKind')"
+        :options="[
+          { value: '', label: t('app.rules.anyKind') },
+          ...kinds.map((value) => ({ value, label: t(`app.kind.${value}`) })),
+        ]"
+        @change="(value) => (kind = value)"
+      />
+      <ChoiceField
+        class="filter"
+        shape="quiet"
+        :label="t('app.rules.confidence')"
+        :value="confidence"
+        :placeholder="t('app.rules.anyConfidence')"
+        :options="[
+          { value: '', label: t('app.rules.anyConfidence') },
+          ...confidences.map((value) => ({ value, label: t(`app.rules.sureness.${value}`) })),
+        ]"
+        @change="(value) => (confidence = value)"
+      />
+    </div>
+    <div v-if="asked.length > 0" class="sides no-print">
+      <div v-for="(side, at) in asked" :key="at" class="side">
+        <PlaceChoice
+          :place="side.place"
+          :label="t(asked.length === 1 ? 'app.rules.place' : `app.rules.placeOf.${at}`)"
+          :input-id="`rules-place-${at}`"
+          @change="(place) => choose(at, { place })"
+        />
+        <DayField
+          :value="side.day"
+          :label="t(asked.length === 1 ? 'app.rules.day' : `app.rules.dayOf.${at}`)"
+          @change="(value) => choose(at, value === undefined ? {} : { day: value })"
+        />
+      </div>
+    </div>
+    <RigRules v-if="way === 'rig'" :shows="shows" />
+    <PlaceRules v-else-if="way === 'place' && sides[0]" v-bind="sides[0]" :shows="shows" />
+    <RuleChanges v-else-if="sides[0] && sides[1]" :one="sides[0]" :other="sides[1]" :shows="shows" />
   </div>
 </template>
 
@@ -83,51 +96,40 @@ const bearing = ({ bears, facts }: Information): string =>
 .rules {
   padding: 14px 18px 30px;
 }
-section {
-  columns: 2 420px;
-  column-gap: 34px;
-  margin-top: 14px;
-}
-h2 {
-  column-span: all;
-  margin-bottom: 6px;
-  padding-bottom: 3px;
-  border-bottom: 2px solid var(--ink);
-}
-article {
-  padding: 6px 0;
-  border-bottom: 1px dotted var(--line);
-  break-inside: avoid;
-}
-.source {
+.bar,
+.sides {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 12px;
-  color: var(--soft);
-  font-size: 13px;
+  gap: 8px 14px;
+  align-items: center;
+  margin-bottom: 10px;
 }
-.figures {
-  font-size: 14px;
+.filter {
+  flex: 0 1 190px;
 }
-.low .sure {
-  color: var(--tight);
-  font-weight: 600;
+.sides {
+  gap: 8px 34px;
 }
-ul {
-  margin: 2px 0 0;
-  padding: 0;
-  list-style: none;
+.side {
+  display: flex;
+  flex: 1 1 340px;
+  gap: 10px;
 }
-button {
-  padding: 0;
-  border: 0;
-  background: none;
-  color: inherit;
-  font: inherit;
-  text-align: left;
-  cursor: pointer;
+.side > :first-child {
+  flex: 1;
 }
-button:hover {
-  text-decoration: underline;
+.side :deep(.el-date-editor) {
+  flex: 0 0 150px;
+  width: 150px;
+}
+@media (width <= 720px) {
+  .filter {
+    flex: 1 1 150px;
+  }
+  .bar :deep(.el-radio-button__inner) {
+    display: flex;
+    align-items: center;
+    min-height: 44px;
+  }
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { changeCase, removeCase } from '@wagonomos/core/edits';
+import { asksUnregistered } from '@wagonomos/core/uprating';
 import { Printer, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -73,7 +74,7 @@ const change = (patch: Parameters<typeof changeCase>[2]) => {
         }}</template>
       </p>
       <el-checkbox
-        v-if="!asked.applied && view.situation.vehicle.country === 'AU'"
+        v-if="!asked.applied && asksUnregistered(view)"
         class="no-print"
         :model-value="asked.unregistered ?? false"
         @change="change({ unregistered: $event === true ? true : undefined })"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { platesAlone, type Driver, type Licence, type RigView } from '@wagonomos/core';
+import { classesOf, platesAlone, type Driver, type Licence, type RigView } from '@wagonomos/core';
 import { changeSituation } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
@@ -33,7 +33,7 @@ const country = computed(() => {
 const add = () => {
   const issuer = country.value;
   if (!issuer) return;
-  const licence: Licence = { issuer, classes: [issuer === 'AU' ? 'auC' : 'B'] };
+  const licence: Licence = { issuer, classes: classesOf(issuer).slice(0, 1) };
   set([...drivers.value, { id: newId(), name: t('app.drivers.new', { number: drivers.value.length + 2 }), licence }]);
 };
 </script>

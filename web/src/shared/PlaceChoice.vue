@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { australianStates, countries, type Country, type Jurisdiction } from '@wagonomos/core';
+import { countries, statesOf, type Country, type Jurisdiction } from '@wagonomos/core';
+import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 
-/** A country and, in Australia, a state of it. */
+/** A country and, where its law is told state by state, a state of it. */
 const props = defineProps<{ place: Jurisdiction; label: string; inputId: string }>();
 const emit = defineEmits<{ change: [place: Jurisdiction] }>();
 const { t } = useI18n();
+const states = computed(() => statesOf(props.place.country));
 const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
   country: props.place.country,
   ...(state ? { state } : {}),
@@ -24,7 +26,7 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
       <el-option v-for="country in countries" :key="country" :value="country" :label="t(`app.country.${country}`)" />
     </el-select>
     <el-select
-      v-if="place.country === 'AU'"
+      v-if="states.length > 0"
       :persistent="false"
       class="state"
       :model-value="place.state ?? ''"
@@ -33,7 +35,7 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
       clearable
       @change="(state: Jurisdiction['state'] | '') => emit('change', inState(state))"
     >
-      <el-option v-for="state in australianStates" :key="state" :value="state" :label="t(`app.state.${state}`)" />
+      <el-option v-for="state in states" :key="state" :value="state" :label="t(`app.state.${state}`)" />
     </el-select>
   </div>
 </template>

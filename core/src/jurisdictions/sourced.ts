@@ -1,0 +1,9 @@
+import type { Confidence } from '../checks/check.ts';
+import type { Dated } from '../situation/dated.ts';
+
+/** What every fact of a place carries beside what it says: where it is from and how sure that is. */
+export interface Sourced extends Dated {
+  /** Key of the catalogue. */
+  readonly source: string;
+  readonly confidence: Confidence;
+}
