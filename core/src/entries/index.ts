@@ -6,6 +6,7 @@
 export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare } from '../loads/ballShare.ts';
 export {
+  binds,
   checkGroups,
   isTotal,
   type Check,

@@ -14,10 +14,15 @@ const rig = (vehicleMax: number, trailerMax?: number): CaseRig => ({
   ...(trailerMax === undefined ? {} : { trailer: { A: 4, axles: 1, bare: { m: 600, x: 3.7 } } }),
   limits: { vehicleMax, ...(trailerMax === undefined ? {} : { trailerMax }) },
 });
-const driven = (one: CaseRig, licence: Licence, situation: Partial<Situation> = {}): RigView => ({
-  ...caseView(one),
-  situation: { ...situationIn('here', 'here', licence.issuer), licence, ...situation },
-});
+/** Somebody at the wheel of a motor caravan. */
+const driven = (one: CaseRig, licence: Licence, situation: Partial<Situation> = {}): RigView => {
+  const view = caseView(one);
+  return {
+    ...view,
+    vehicle: { ...vehicleOf(view), build: 'motorhome' },
+    situation: { ...situationIn('here', 'here', licence.issuer), licence, ...situation },
+  };
+};
 const check = (view: RigView, id: string) => runRulebook(compile(view)).find((found) => found.id === id);
 
 const cover = (licence: Licence, held: LicenceClass, masses: LicensedMasses, day?: string, abroad?: boolean): Cover => {
@@ -104,6 +109,12 @@ describe('a van plated 3,850 kg and a German B', () => {
       status: 'unknown',
       notes: [{ key: 'licence.coming', params: { year: 2029 } }],
     });
+  });
+  it('hears nothing of it in a van that is no motor caravan', () => {
+    const view = driven(rig(3850), { issuer: 'DE', classes: ['B'] }, { date: '2030-01-01' });
+    const plain: RigView = { ...view, vehicle: { ...vehicleOf(view), build: 'van' } };
+    expect(check(plain, 'people.licence')?.status).toBe('over');
+    expect(check(plain, 'people.licence')?.notes.map(({ key }) => key)).not.toContain('licence.coming');
   });
   it('hears nothing of it at a mass the rule does not reach', () => {
     const heavy = check(driven(rig(4251), { issuer: 'DE', classes: ['B'] }, { date: '2030-01-01' }), 'people.licence');

@@ -5,10 +5,12 @@ import { lawOf } from '../jurisdictions/laws.ts';
 import { whenMessages } from '../jurisdictions/whenMessages.ts';
 import { kilograms, message, type Message } from '../messages/message.ts';
 import { allRules } from '../rules/allRules.ts';
+import { licenceRule } from '../rules/licence.ts';
 import type { LicenceRow } from '../rules/licenceLaw.ts';
 import type { AnyRule } from '../rules/rule.ts';
 import { holdsOn, isComing, type Dated } from '../situation/dated.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
+import { factsOf } from './lookUp.ts';
 import { ruleFigures } from './ruleFigures.ts';
 
 export const lawSorts = ['rule', 'licence', 'speed', 'mark', 'note'] as const;
@@ -64,7 +66,7 @@ const rulesOf = (place: Jurisdiction, day: string): readonly LawEntry[] => {
 
 const licencesOf = (place: Jurisdiction, day: string): readonly LawEntry[] => {
   const law = lawOf(place.country).licences;
-  const facts = factsIn(place, day)['people.licence'];
+  const facts = factsOf(licenceRule, place, { date: day });
   if (!law || !facts) return [];
   return law.rows.flatMap((row): readonly LawEntry[] => {
     const when = dated(row, day);
@@ -88,6 +90,7 @@ function licenceSays(row: LicenceRow): readonly Message[] {
     ...mass('together', row.togetherMost),
     ...(row.axlesMost === undefined ? [] : [message('law.licence.axles', { most: row.axlesMost })]),
     ...flag('zeroEmission', row.zeroEmission),
+    ...flag('motorCaravan', row.motorCaravan),
     ...flag('alone', row.alone),
     ...flag('unlimited', row.unlimited),
     ...flag('onlyAtHome', row.onlyAtHome),

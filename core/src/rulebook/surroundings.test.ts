@@ -65,10 +65,16 @@ describe('information of a place', () => {
     expect(bears({ country: 'GB', alone: true, limits: { vehicleMax: 2000 } }, 'ukRightLane')).toBe('no');
     expect(bears({ country: 'GB', limits: { vehicleMax: 3501 } }, 'ukTrailerLength')).toBe('no');
     expect(bears({ country: 'GB', alone: true, vehicle: { build: 'motorhome' } }, 'ukCabHeight')).toBe('yes');
-    expect(bears({ country: 'DE', limits: { vehicleMax: 4250 } }, 'euLicenceToCome')).toBe('yes');
-    expect(bears({ country: 'DE', limits: { vehicleMax: 4251 } }, 'euLicenceToCome')).toBe('no');
-    expect(bears({ country: 'DE', limits: { vehicleMax: 3500 } }, 'euLicenceToCome')).toBe('yes');
-    expect(bears({ country: 'DE', limits: { vehicleMax: 3000 } }, 'euLicenceToCome')).toBe('no');
+    const caravan = (vehicleMax: number): Made => ({
+      country: 'DE',
+      limits: { vehicleMax },
+      vehicle: { build: 'motorhome' },
+    });
+    expect(bears(caravan(4250), 'euLicenceToCome')).toBe('yes');
+    expect(bears(caravan(4251), 'euLicenceToCome')).toBe('no');
+    expect(bears(caravan(3500), 'euLicenceToCome')).toBe('yes');
+    expect(bears(caravan(3000), 'euLicenceToCome')).toBe('no');
+    expect(bears({ ...caravan(4250), vehicle: { build: 'van' } }, 'euLicenceToCome')).toBe('no');
   });
 
   it('differs by state', () => {

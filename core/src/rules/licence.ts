@@ -3,6 +3,7 @@ import { kilograms, message, type Message } from '../messages/message.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
+import { isMotorCaravan } from '../rig/body.ts';
 import { registered } from '../rig/registered.ts';
 import type { Licence } from '../situation/licence.ts';
 import { journeyOf, type Situation } from '../situation/situation.ts';
@@ -54,7 +55,11 @@ export function licensedMasses({ rig, vehicle, trailer }: RigView): {
   if (!vehicle) return { all: [], missing: [], figures: [] };
   const car = registered({ rig }, 'vehicleMax', vehicle);
   const towed = trailer ? registered({ rig }, 'trailerMax', trailer) : null;
-  const own = { zeroEmission: vehicle.zeroEmission, axles: vehicle.geometry.tagAxle ? 3 : 2 };
+  const own = {
+    zeroEmission: vehicle.zeroEmission,
+    motorCaravan: isMotorCaravan(vehicle),
+    axles: vehicle.geometry.tagAxle ? 3 : 2,
+  };
   const trailers: readonly (number | null)[] = towed ? towed.among : [null];
   return {
     all: car.among.flatMap((mass) => trailers.map((behind) => ({ vehicle: mass, trailer: behind, ...own }))),

@@ -9,6 +9,7 @@ export interface LicensedMasses {
   readonly trailer: number | null;
   /** Driven by a battery or hydrogen alone. */
   readonly zeroEmission?: boolean | undefined;
+  readonly motorCaravan?: boolean | undefined;
   /** Of the vehicle. */
   readonly axles?: number | undefined;
 }
@@ -28,6 +29,7 @@ export interface LicenceRow extends Dated {
   readonly togetherMost?: number;
   readonly axlesMost?: number;
   readonly zeroEmission?: true;
+  readonly motorCaravan?: true;
   readonly alone?: true;
   /** Only where the car test was passed then. */
   readonly tested?: readonly NonNullable<Licence['tested']>[];
@@ -93,7 +95,7 @@ function keeps(
   masses: LicensedMasses,
   { abroad = false }: Driven,
 ): boolean {
-  const { vehicle, trailer, zeroEmission = false, axles = 2 } = masses;
+  const { vehicle, trailer, zeroEmission = false, motorCaravan = false, axles = 2 } = masses;
   const towed = trailer ?? 0;
   return (
     vehicle <= (row.vehicleMost ?? Infinity) &&
@@ -101,6 +103,7 @@ function keeps(
     vehicle + towed <= (row.togetherMost ?? Infinity) &&
     axles <= (row.axlesMost ?? Infinity) &&
     (!row.zeroEmission || zeroEmission) &&
+    (!row.motorCaravan || motorCaravan) &&
     (!row.alone || trailer === null) &&
     (!row.tested || (licence.tested !== undefined && row.tested.includes(licence.tested))) &&
     (!row.unlimited || !isLimited(law, licence, row.holds)) &&
@@ -109,7 +112,8 @@ function keeps(
 }
 
 const isLimited = (law: LicenceLaw, licence: Licence, held: LicenceClass): boolean =>
-  (licence.codes?.includes('107') ?? false) ||
+  // A national code: what it limits, it limits where it is given.
+  ((law.codes?.includes('107') && licence.codes?.includes('107')) ?? false) ||
   (!licence.classes.includes(held) && comesAlong(law, licence).includes(held));
 
 /** What an old test brought along, as far as it has not lapsed. */

@@ -27,7 +27,7 @@ const motorhome = onDay(exampleView('german-motorhome'), '2026-06-01');
 const find = (list: ReturnType<typeof beforeAfter>, id: string) => list.find((one) => one.id === id);
 
 describe('a rule that is expected', () => {
-  const german = made({ country: 'DE', alone: true, limits: { vehicleMax: 3300 } });
+  const german = made({ country: 'DE', alone: true, limits: { vehicleMax: 3300 }, vehicle: { build: 'motorhome' } });
   it('is told as coming from 3,500 kg to 4,250, and covers nobody', () => {
     const told = (to: number) => find(sheet(german, setTo(to)), 'coming.euLicenceToCome');
     expect(told(3499)).toBeUndefined();

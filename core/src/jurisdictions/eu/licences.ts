@@ -1,4 +1,3 @@
-import { licenceCodes } from '../../situation/licence.ts';
 import type { LicenceLaw, LicenceRow } from '../../rules/licenceLaw.ts';
 
 /** Alike on the whole continent, Switzerland included. */
@@ -21,22 +20,46 @@ const renewals = [{ classes: ['C1', 'C1E'], says: 'renewedEurope' }] as const;
 
 /** Directive 2006/126/EC, Article 4; and what the one of 2025 is to open, once it is national law. */
 export const unionLicences: LicenceLaw = {
-  codes: licenceCodes,
+  codes: ['79'],
   classes: ['B', 'B96', 'BE', 'C1', 'C1E', 'C', 'CE'],
   rows: [
     ...alike,
     { holds: 'B96', vehicleMost: 3500, trailerMost: 750, confidence: 'high' },
     { holds: 'B96', vehicleMost: 3500, togetherMost: 4250, confidence: 'high' },
-    { holds: 'B', vehicleMost: 4250, alone: true, from: '2029-11-26', expected: true, confidence: 'low' },
-    { holds: 'B96', vehicleMost: 4250, alone: true, from: '2029-11-26', expected: true, confidence: 'low' },
-    { holds: 'BE', vehicleMost: 4250, alone: true, from: '2029-11-26', expected: true, confidence: 'low' },
+    {
+      holds: 'B',
+      vehicleMost: 4250,
+      alone: true,
+      motorCaravan: true,
+      from: '2029-11-26',
+      expected: true,
+      confidence: 'low',
+    },
+    {
+      holds: 'B96',
+      vehicleMost: 4250,
+      alone: true,
+      motorCaravan: true,
+      from: '2029-11-26',
+      expected: true,
+      confidence: 'low',
+    },
+    {
+      holds: 'BE',
+      vehicleMost: 4250,
+      alone: true,
+      motorCaravan: true,
+      from: '2029-11-26',
+      expected: true,
+      confidence: 'low',
+    },
   ],
   renewals,
 };
 
 /** Not of the Union: no code 96, as far as known. */
 export const swissLicences: LicenceLaw = {
-  codes: licenceCodes,
+  codes: ['79'],
   classes: ['B', 'BE', 'C1', 'C1E', 'C', 'CE'],
   rows: [...alike, { holds: 'B96', vehicleMost: 3500, togetherMost: 4250, confidence: 'low' }],
   renewals,

@@ -15,7 +15,7 @@ export const unionNotes: readonly Note[] = [
   {
     id: 'euLicenceToCome',
     by: 'vehicle',
-    when: { vehicleLeast: 3500, vehicleMost: 4250 },
+    when: { builds: ['motorhome'], vehicleLeast: 3500, vehicleMost: 4250 },
     source: 'euLicenceToCome',
     confidence: 'low',
     from: '2029-11-26',

@@ -34,21 +34,4 @@ const groups = computed(() => {
   </div>
 </template>
 
-<style scoped>
-section {
-  columns: 2 420px;
-  column-gap: 34px;
-  margin-top: 14px;
-}
-h2 {
-  column-span: all;
-  margin-bottom: 6px;
-  padding-bottom: 3px;
-  border-bottom: 2px solid var(--ink);
-}
-article {
-  padding: 6px 0;
-  border-bottom: 1px dotted var(--line);
-  break-inside: avoid;
-}
-</style>
+<style scoped src="./lawList.css"></style>

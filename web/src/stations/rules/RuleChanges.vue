@@ -56,18 +56,10 @@ const heads = computed(() =>
   </div>
 </template>
 
+<style scoped src="./lawList.css"></style>
 <style scoped>
 section {
-  margin-top: 14px;
-}
-h2 {
-  margin-bottom: 6px;
-  padding-bottom: 3px;
-  border-bottom: 2px solid var(--ink);
-}
-article {
-  padding: 6px 0;
-  border-bottom: 1px dotted var(--line);
+  columns: auto;
 }
 .pair {
   display: grid;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { typicalMessage, type Check } from '@wagonomos/core';
+import { binds, typicalMessage, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CheckMarks from '../../shared/CheckMarks.vue';
@@ -49,6 +49,9 @@ const figures = computed(() => {
     <span class="num figures">{{ figures }}</span>
     <MarginText v-if="check.status !== 'notApplicable'" class="margin" :check="check" />
     <small v-if="usual" class="low" data-test="usual">{{ say(usual) }}</small>
+    <small v-if="binds(check) && check.status === 'over' && check.source.confidence === 'medium'" class="low">
+      {{ t('app.verdict.medium') }}
+    </small>
     <small v-if="check.source.confidence === 'low'" class="low">
       {{ t('app.verdict.low', { whom: t(`ask.${check.source.ask}`) }) }}
     </small>
