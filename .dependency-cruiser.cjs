@@ -17,7 +17,7 @@ const coreFolders = [
   ['jurisdictions'],
   ['rulebook'],
   ['verdict'],
-  ['weighing', 'balance', 'uprating'],
+  ['weighing', 'balance', 'uprating', 'road'],
   ['document'],
   ['edits'],
   ['files'],

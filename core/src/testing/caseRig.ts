@@ -32,6 +32,8 @@ interface CaseTank {
   readonly litres: number;
   readonly density: number;
   readonly x: number;
+  /** L; left out: full as it stands. */
+  readonly capacity?: number;
   readonly sigma_x?: number;
 }
 
@@ -101,7 +103,7 @@ const equipment = (body: CaseBody, id: string) => ({
     id: one.id,
     name: one.id,
     kind: 'fresh' as const,
-    capacityL: one.litres,
+    capacityL: one.capacity ?? one.litres,
     densityKgPerL: one.density,
     x: one.x,
     ...(one.sigma_x ? { xPlusMinus: 2 * one.sigma_x } : {}),
@@ -229,7 +231,11 @@ function caseWorkspace(given: CaseRig): Workspace {
         crew: [],
         placements: masses.map(({ body, id }) => ({ thing: `${body}-${id}`, count: 1, body, place: id })),
         tankLevels: pairs.flatMap(([body, one]) =>
-          (one?.tanks ?? []).map((tank) => ({ body, tank: tank.id, fraction: 1 })),
+          (one?.tanks ?? []).map((tank) => ({
+            body,
+            tank: tank.id,
+            fraction: tank.capacity ? tank.litres / tank.capacity : 1,
+          })),
         ),
       },
     ],
