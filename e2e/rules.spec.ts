@@ -211,7 +211,7 @@ test('a total that is only the base vehicle’s leaves the licence open, one sai
     expect(await seriousFaults(page)).toEqual([]);
     await page.getByRole('link', { name: /^Verdict/ }).click();
   };
-  await is('of the base vehicle, before it was built up');
+  await is('of the base vehicle');
   await licence.click();
   await expect(page.getByTestId('arithmetic')).toContainText('is the registered one');
   await page.keyboard.press('Escape');
