@@ -8,6 +8,7 @@ import { thresholdsOf } from '../rulebook/thresholds.ts';
 import type { Country } from '../situation/countries.ts';
 import { made, weightless, type Made } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
+import { explain } from '../verdict/explain.ts';
 import { factsIn } from './inForce.ts';
 
 /** Facts that were once written down too kindly, each by its name. The plain rig: a car of 2,000 kg, a trailer of 1,000, both loaded. */
@@ -243,6 +244,25 @@ describe('what an excess tends to cost', () => {
     const found = costs('CH', { limits: { combinationMax: 2500 } });
     expect(found.map(({ check: one }) => one.id)).not.toContain('combination.max');
   });
+});
+
+it('the arithmetic of a D-value ends at what is compared, by the axle mass as the check', () => {
+  const rig = made({
+    country: 'DE',
+    limits: { vehicleMax: 2000, trailerMax: 2000, trailerAxlesMax: 1500 },
+    vehicle: { plates: [] },
+    trailer: {},
+  });
+  const plates = [
+    { id: 'p', source: 'vehiclePlate' as const, figures: [{ limit: 'vehicleMax' as const, value: 2000, typed: '' }] },
+    { id: 'b', source: 'towBar' as const, figures: [{ limit: 'dValueKn' as const, value: 10, typed: '' }] },
+  ];
+  const assessment = assess({ ...rig, vehicle: rig.vehicle && { ...rig.vehicle, plates } });
+  const demand = assessment.checks.find(({ id }) => id === 'coupling.dValue')?.demand;
+  // 9.81 · 2 · 1.5 / 3.5
+  expect(demand).toBeCloseTo(8.4086, 3);
+  const steps = explain(assessment, 'coupling.dValue')?.steps ?? [];
+  expect(steps.some(({ op, result }) => op === 'quotient' && Math.abs(result.value - (demand ?? 0)) < 1e-6)).toBe(true);
 });
 
 describe('100 km/h in Germany', () => {

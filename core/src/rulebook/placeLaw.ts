@@ -31,7 +31,6 @@ export interface LawEntry {
   readonly confidence: Confidence;
   /** Adopted or dated, and not law on the day: from when, as far as known. */
   readonly comingFrom: string | null;
-  readonly compiled?: string | undefined;
 }
 
 /**
@@ -57,10 +56,10 @@ const rulesOf = (place: Jurisdiction, day: string): readonly LawEntry[] => {
   return allRules.flatMap((rule: AnyRule): readonly LawEntry[] => {
     const facts = inForce[rule.id as keyof typeof inForce];
     if (!facts) return [];
-    const { kind, source, edition, confidence, compiled } = facts;
+    const { kind, source, edition, confidence } = facts;
     const name = message(`rule.${rule.id}`);
     const says = ruleFigures(rule, facts);
-    return [{ id: rule.id, sort: 'rule', name, says, kind, source, edition, confidence, comingFrom: null, compiled }];
+    return [{ id: rule.id, sort: 'rule', name, says, kind, source, edition, confidence, comingFrom: null }];
   });
 };
 

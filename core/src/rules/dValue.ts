@@ -49,11 +49,21 @@ interface Needed {
   readonly missing: readonly Missing[];
 }
 
+/** What of a centre-axle trailer its D-value is reckoned with: the permitted axle load, where that is plated and less than the whole. */
+export function massForD(loads: Loads): {
+  readonly limit: 'trailerAxlesMax' | 'trailerMax';
+  readonly value: number | null;
+} {
+  const whole = plated(loads, 'trailerMax', ['trailer']).value;
+  const axles = plated(loads, 'trailerAxlesMax', ['trailer']).value;
+  const byAxles = axles !== null && whole !== null && axles < whole && !isFifthWheel(loads.view.trailer);
+  return byAxles ? { limit: 'trailerAxlesMax', value: axles } : { limit: 'trailerMax', value: whole };
+}
+
 /** D out of the permitted masses on the plates. */
 function neededDValue(loads: Loads): Needed {
   const car = plated(loads, 'vehicleMax', ['vehicle']);
   const whole = plated(loads, 'trailerMax', ['trailer']);
-  const axles = plated(loads, 'trailerAxlesMax', ['trailer']).value;
   const missing = [...car.missing, ...whole.missing];
   if (car.value === null || whole.value === null) return { value: null, byWhole: null, missing };
   if (isFifthWheel(loads.view.trailer)) {
@@ -63,6 +73,7 @@ function neededDValue(loads: Loads): Needed {
       : { value: fifthWheelDValueKn(car.value, whole.value, pin.value), byWhole: null, missing };
   }
   const byWhole = dValueKn(car.value, whole.value);
-  if (axles === null || axles >= whole.value) return { value: byWhole, byWhole: null, missing };
-  return { value: dValueKn(car.value, axles), byWhole, missing };
+  const { limit, value: towed } = massForD(loads);
+  if (limit === 'trailerMax' || towed === null) return { value: byWhole, byWhole: null, missing };
+  return { value: dValueKn(car.value, towed), byWhole, missing };
 }

@@ -1,6 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
 import { message, term } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
+import { massForD } from '../rules/dValue.ts';
 import { plated } from '../rules/plated.ts';
 import { gravity } from '../statics/distribution.ts';
 import { work, type Operand, type Step } from './explanation.ts';
@@ -13,9 +14,9 @@ export function dValueSteps(loads: Loads): readonly Step[] {
     unit: 't',
   });
   const car = plated(loads, 'vehicleMax', ['vehicle']).value;
-  const towed = plated(loads, 'trailerMax', ['trailer']).value;
+  const { limit, value: towed } = massForD(loads);
   if (car === null || towed === null) return [];
-  const [T, R] = [tonnes('vehicleMax', car), tonnes('trailerMax', towed)];
+  const [T, R] = [tonnes('vehicleMax', car), tonnes(limit, towed)];
   const g: Operand = { name: message('step.gravity'), value: gravity, unit: 'share' };
   const both = work('sum', [T, R], message('step.dTogether'), 't');
   if (!isFifthWheel(loads.view.trailer)) {
