@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { loadoutSchema, thingSchema, tripSchema } from '../loading/loadout.ts';
+import { loadoutSchema, thingSchema } from '../loading/loadout.ts';
+import { tripSchema } from '../road/trip.ts';
 import { bodySchema } from '../rig/body.ts';
 import { idField, listBounds, nameField } from '../rig/fields.ts';
 import { rigSchema } from '../rig/rig.ts';
@@ -9,7 +10,7 @@ import { quoteSchema } from '../uprating/upratePackage.ts';
 import { ticketSchema } from '../weighing/ticket.ts';
 
 export const fileFormat = 'wagonomos';
-export const fileVersion = 10;
+export const fileVersion = 11;
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({

@@ -51,6 +51,16 @@ export {
   removeReading,
   removeTicket,
 } from '../edits/ticketEdits.ts';
-export { addTrip, removeTrip } from '../edits/tripEdits.ts';
+export {
+  addTrip,
+  changeTrip,
+  logEntry,
+  putSection,
+  removeLogEntry,
+  removeSection,
+  removeTrip,
+  shiftSection,
+  takeLogIn,
+} from '../edits/tripEdits.ts';
 export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from '../edits/variantEdits.ts';
 export { makeMove } from '../edits/moveEdits.ts';

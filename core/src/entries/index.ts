@@ -17,7 +17,7 @@ export {
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
 export { buyersPayload } from '../loading/buyersPayload.ts';
-export { leaveAtHome, type Wanted } from '../loading/leaveAtHome.ts';
+export { leaveAtHome, type Wanted } from '../road/leaveAtHome.ts';
 export type { Loadout, Placement, Thing } from '../loading/loadout.ts';
 export { fittedNet, positionNow, tankContents } from '../loading/loadoutLoads.ts';
 export { listedOn, saidOf } from '../loading/said.ts';
@@ -83,7 +83,7 @@ export { nearThresholds, type NearThreshold } from '../rulebook/thresholds.ts';
 export { countries, lawfulCountries, platesAlone, type Country } from '../situation/countries.ts';
 export { testPeriods, type Licence } from '../situation/licence.ts';
 export { askedOfLicence, classesOf, statesOf } from '../jurisdictions/laws.ts';
-export { localDay } from '../situation/localDay.ts';
+export { localDay, localMinute } from '../situation/localDay.ts';
 export {
   ballSchools,
   journeyOf,

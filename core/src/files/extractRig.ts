@@ -51,7 +51,8 @@ export function extractRig(workspace: Workspace, rigId: string): Workspace | nul
     if (comes('loadouts', loadout.id)) for (const { thing } of loadout.placements) take('things', thing);
   }
   for (const trip of workspace.trips) {
-    if (comes('trips', trip.id)) for (const { thing } of trip.carried) take('things', thing);
+    if (!comes('trips', trip.id)) continue;
+    for (const { reference, id } of referencesOf('trips', trip)) if (reference.to === 'things') take('things', id);
   }
   const own = mapEntries({ ...workspace, loadouts }, (list, entry) => {
     if (!comes(list, entry.id)) return undefined;

@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 10 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 11 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -252,6 +252,17 @@ describe('a file that can be used', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.problem));
     expect(read.workspace.bodies[0]?.typical).toBe(true);
     expect(read.workspace.situations[0]?.travel).toEqual({ country: 'plates' });
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 10 is read for ever, its trips as trips that are over', () => {
+    const url = new URL('golden/version-10.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.trips.map(({ id, plan, carried }) => [id, plan, carried?.length])).toEqual([
+      ['coast', undefined, 25],
+      ['hills', undefined, 25],
+    ]);
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -16,6 +16,8 @@ type Step = (raw: object) => object;
  * in, all optional; and a place without a law of ours.
  * 9 to 10: days of birth, what a figure is (registered, technical …), a car's system for trailers and trailers that are no caravans came
  * in, all optional; and Germany's class 3 of old.
+ * 10 to 11: a trip is planned, under way or over: its plan, rates and log came in, all optional, and what was carried is said only of one
+ * that is over; and which things are food, optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -27,6 +29,7 @@ const steps: Readonly<Record<number, Step>> = {
   7: (raw) => ({ ...raw, version: 8 }),
   8: (raw) => ({ ...raw, version: 9 }),
   9: (raw) => ({ ...raw, version: 10 }),
+  10: (raw) => ({ ...raw, version: 11 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

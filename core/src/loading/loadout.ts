@@ -33,6 +33,8 @@ export const thingSchema = z.strictObject({
   height: lengthField.optional(),
   /** m from its middle to its centre of mass, towards its heavy end. */
   heavyEnd: lengthField.optional(),
+  /** Eaten on the way. */
+  food: z.literal(true).optional(),
   /** Where alone it may go, by kind of place; left out: anywhere. */
   onlyIn: z.array(z.enum(placeKinds)).min(1).max(placeKinds.length).optional(),
 });
@@ -82,16 +84,6 @@ export const loadoutSchema = z.strictObject({
   said: z.array(saidSchema).max(listBounds.said).optional(),
 });
 
-/** A journey that is over: what was on board, and whether it was used. */
-export const tripSchema = z.strictObject({
-  id: idField,
-  name: nameField,
-  date: dateField.optional(),
-  rig: idField,
-  carried: z.array(z.strictObject({ thing: idField, used: z.boolean() })).max(listBounds.placements),
-});
-
-export type Trip = z.infer<typeof tripSchema>;
 export type Thing = z.infer<typeof thingSchema>;
 export type CrewMember = z.infer<typeof crewSchema>;
 export type Placement = z.infer<typeof placementSchema>;

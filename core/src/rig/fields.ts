@@ -45,6 +45,9 @@ export const fieldBounds = {
   share: { quantity: 'percent', least: 1, most: 99 },
   /** D and V values of coupling parts, kN. */
   force: { quantity: 'force', least: 0.1, most: 400 },
+  /** Along the road, km. */
+  distance: { quantity: 'distance', least: 0, most: 20_000 },
+  odometer: { quantity: 'distance', least: 0, most: 3_000_000 },
   couple: { quantity: 'couple', least: 0, most: 20_000 },
   pressure: { quantity: 'pressure', least: 50, most: 1000 },
 } as const;
@@ -92,6 +95,8 @@ export const listBounds = {
   situations: 200,
   tickets: 2000,
   trips: 1000,
+  sections: 300,
+  logEntries: 600,
   quotes: 400,
   cases: 200,
   plates: 40,
@@ -143,6 +148,8 @@ export const lateralField = bounded('lateral');
 export const elevationField = bounded('elevation');
 export const overhangField = bounded('overhang');
 export const litresField = bounded('litres');
+export const distanceField = bounded('distance');
+export const odometerField = bounded('odometer');
 export const coupleField = bounded('couple');
 
 /** kg/L */

@@ -1,11 +1,10 @@
 import type { Check } from '../checks/check.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { compile } from '../loads/compile.ts';
-import { runRulebook } from '../rulebook/runRulebook.ts';
-import { flowing, type Flowed } from './flowing.ts';
+import { judge } from '../verdict/assess.ts';
+import type { EvenPart, Flowed } from './flowing.ts';
 import type { RoadEvent } from './roadEvent.ts';
-import { stopping } from './stopping.ts';
-import { levelsOf, withLevels, type Levels } from './tanks.ts';
+import { between, withLevels } from './tanks.ts';
+import { walk, type Walked } from './walk.ts';
 
 /** The rig at one moment of a journey, and what the rules say of it then. */
 export interface RoadMoment {
@@ -13,6 +12,8 @@ export interface RoadMoment {
   readonly event: string | null;
   /** How far into a stretch, 0 to 1; after a stop 1. */
   readonly share: number;
+  /** The store that turned there, in the middle of a stretch; null: none did. */
+  readonly turns: EvenPart['ends'];
   readonly view: RigView;
   readonly checks: readonly Check[];
 }
@@ -50,48 +51,49 @@ const rounding = 1e-6;
  * A rig through a journey, evaluated at every event on both sides, and where a tank runs empty or full on the way. Between them every
  * load is linear in what flows, so that no moment in between is worse; where a limit is crossed is found there exactly.
  */
-export function alongTheRoad(start: RigView, events: readonly RoadEvent[]): AlongTheRoad {
-  const moments: RoadMoment[] = [judged(start, null, 0)];
+export const alongTheRoad = (start: RigView, events: readonly RoadEvent[]): AlongTheRoad =>
+  alongSteps(start, walk(start, events));
+
+/** The same of a journey whose events were walked already. */
+export function alongSteps(start: RigView, steps: readonly Walked[]): AlongTheRoad {
+  const moments: RoadMoment[] = [judged(start, { event: null, share: 0, turns: null })];
   const crossings: Crossing[] = [];
   const flowed = new Map<string, Pick<Flowed, 'short' | 'spilt'>>();
-  for (const event of events) {
-    const before = moments.at(-1);
-    if (!before) break;
-    if (event.kind === 'stop') {
-      const after = judged(stopping(before.view, event.change), event.id, 1);
-      crossings.push(...turned(before, after, event.id, () => null));
-      moments.push(after);
+  for (const { event, before, after, flowed: stretch } of steps) {
+    const from = moments.at(-1);
+    if (!from) break;
+    if (!stretch) {
+      const then = judged(after, { event: event.id, share: 1, turns: null }, from);
+      crossings.push(...turned(from, then, event.id, () => null));
+      moments.push(then);
       continue;
     }
-    const { parts, short, spilt } = flowing(levelsOf(before.view), event.flows);
-    flowed.set(event.id, { short, spilt });
-    for (const part of parts) {
-      const from = moments.at(-1) ?? before;
-      const after = judged(withLevels(before.view, part.after), event.id, part.to);
-      const at = (share: number) => withLevels(before.view, between(part.before, part.after, share));
+    flowed.set(event.id, { short: stretch.short, spilt: stretch.spilt });
+    for (const part of stretch.parts) {
+      const begins = moments.at(-1) ?? from;
+      const last = part === stretch.parts.at(-1);
+      const where = { event: event.id, share: part.to, turns: part.ends };
+      const then = judged(last ? after : withLevels(before, part.after), where, begins);
+      const at = (share: number) => withLevels(before, between(part.before, part.after, share));
       crossings.push(
-        ...turned(from, after, event.id, (one, other) => part.from + (part.to - part.from) * zero(at, one, other)),
+        ...turned(begins, then, event.id, (one, other) => part.from + (part.to - part.from) * zero(at, one, other)),
       );
-      moments.push(after);
+      moments.push(then);
     }
   }
   return { moments, crossings, least: leastOf(moments), flowed };
 }
 
-const judged = (view: RigView, event: string | null, share: number): RoadMoment => ({
-  event,
-  share,
+/** What is as it was the moment before is not judged again. */
+const judged = (
+  view: RigView,
+  where: Pick<RoadMoment, 'event' | 'share' | 'turns'>,
+  last?: RoadMoment,
+): RoadMoment => ({
+  ...where,
   view,
-  checks: runRulebook(compile(view)),
+  checks: last?.view === view ? last.checks : judge(view).checks,
 });
-
-const between = (before: Levels, after: Levels, share: number): Levels =>
-  new Map(
-    [...before].map(([key, one]) => {
-      const other = after.get(key)?.litres ?? one.litres;
-      return [key, { ...one, litres: one.litres + share * (other - one.litres) }] as const;
-    }),
-  );
 
 const keeps = (margin: number): boolean => margin >= -rounding;
 
@@ -122,7 +124,7 @@ function zero(
   last: number,
 ): number {
   const marginAt = (share: number): number | null =>
-    runRulebook(compile(at(share))).find((check) => check.id === id)?.margin ?? null;
+    judge(at(share)).checks.find((check) => check.id === id)?.margin ?? null;
   let [low, high, atLow, atHigh] = [0, 1, first, last];
   for (let step = 0; step < 60; step += 1) {
     const guess = step % 2 === 0 ? low + ((high - low) * atLow) / (atLow - atHigh) : (low + high) / 2;

@@ -1,4 +1,5 @@
 import type { CrewMember, Placement, Thing } from '../loading/loadout.ts';
+import type { Jurisdiction } from '../situation/situation.ts';
 
 /** One tank of one body. */
 export interface TankOf {
@@ -6,26 +7,39 @@ export interface TankOf {
   readonly tank: string;
 }
 
-/** Litres that go from one tank to another; from nowhere they come aboard, to nowhere they are used up. */
+/** What is used up on the way: the contents of a tank, or a thing that is eaten. */
+export type Store = TankOf | { readonly food: Thing['id'] };
+
+/** So much that goes from one store to another (L; gas and food kg); from nowhere it comes aboard, to nowhere it is used up. */
 export interface Flow {
-  readonly from: TankOf | null;
-  readonly to: TankOf | null;
-  readonly litres: number;
+  readonly from: Store | null;
+  readonly to: Store | null;
+  readonly amount: number;
 }
 
 /** What changes at a stop, all at once. */
 export interface StopChange {
-  /** How much is in a tank afterwards, L. */
-  readonly set?: readonly (TankOf & { readonly litres: number })[];
+  /** How full a tank is afterwards, 0 to 1. */
+  readonly set?: readonly (TankOf & { readonly fraction: number })[];
   /** What comes aboard, each with where it lies. */
   readonly bring?: readonly { readonly thing: Thing; readonly placement: Placement }[];
   /** Things that go, by what they are: all pieces of them. */
   readonly leave?: readonly Thing['id'][];
   readonly join?: readonly CrewMember[];
   readonly part?: readonly CrewMember['id'][];
+  /** Whether the trailer stays behind, or is fetched where it was left. */
+  readonly trailer?: 'left' | 'fetched';
+  /** Another place whose rules count from here on, and the day. */
+  readonly where?: { readonly travel: Jurisdiction; readonly date?: string | undefined };
 }
 
-/** A stretch on which liquids go evenly, or a stop at which something changes at once. */
+/** A stretch on which stores go evenly, or a stop at which something changes at once. */
 export type RoadEvent =
-  | { readonly id: string; readonly kind: 'flow'; readonly flows: readonly Flow[] }
+  | {
+      readonly id: string;
+      readonly kind: 'flow';
+      readonly flows: readonly Flow[];
+      /** The day it is when the stretch is over, where nights passed. */
+      readonly until?: string | undefined;
+    }
   | { readonly id: string; readonly kind: 'stop'; readonly change: StopChange };

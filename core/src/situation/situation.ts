@@ -9,7 +9,7 @@ export type AustralianState = (typeof australianStates)[number];
 export const regions = ['au', 'uk', 'eu', 'na'] as const;
 export type Region = (typeof regions)[number];
 
-const jurisdictionSchema = z.strictObject({
+export const jurisdictionSchema = z.strictObject({
   country: countryField,
   state: z.enum(australianStates).optional(),
 });

@@ -1,5 +1,5 @@
-/** The kinds of quantity people type. SI inside: kg, m, L, kPa, kN; percent stays percent. */
-export type QuantityKind = 'mass' | 'length' | 'volume' | 'pressure' | 'force' | 'percent' | 'couple';
+/** The kinds of quantity people type. Inside: kg, m, L, kPa, kN, km along the road; percent stays percent. */
+export type QuantityKind = 'mass' | 'length' | 'volume' | 'pressure' | 'force' | 'percent' | 'couple' | 'distance';
 
 interface UnitDef {
   /** What people write, lower case, longest form first where one contains another. */
@@ -40,6 +40,10 @@ export const unitTable: Readonly<Record<QuantityKind, Readonly<Record<string, Un
   },
   force: { kN: { names: ['kn'], factor: 1 }, N: { names: ['n'], factor: 0.001 } },
   couple: { Nm: { names: ['nm'], factor: 1 }, ftlb: { names: ['ftlb', 'lbft'], factor: 1.3558179483314 } },
+  distance: {
+    km: { names: ['km', 'kms', 'kilometre', 'kilometres', 'kilometer', 'kilometers'], factor: 1 },
+    mi: { names: ['mi', 'mile', 'miles'], factor: 1.609344 },
+  },
   percent: { '%': { names: ['%', 'percent', 'pc'], factor: 1 } },
 };
 

@@ -27,8 +27,14 @@ export type PlannedAssessment = Assessment<Compiled>;
 
 /** The whole way from a rig to its verdict; what nobody has said is taken as is usual where the owner wants it so. */
 export function assess(view: RigView): PlannedAssessment {
+  const { loads, checks } = judge(view);
+  return assessed(loads, checks);
+}
+
+/** The loads of a rig as it is planned and every check of them: a verdict without its words. */
+export function judge(view: RigView): Pick<PlannedAssessment, 'loads' | 'checks'> {
   const loads = compile(withTypical(view));
-  return assessed(loads, runRulebook(loads));
+  return { loads, checks: runRulebook(loads) };
 }
 
 /** What these checks come to, wherever the loads are from. */

@@ -37,7 +37,13 @@ function overSentence(view: RigView, checks: readonly Check[], kind: Check['kind
 }
 
 /** What is wrong with one check, in the words of its rule; a rule of medium confidence says that it is one. */
-function excessMessage(view: RigView, check: Check): Message {
+const excessMessage = (view: RigView, check: Check): Message => {
+  const what = plainExcess(view, check);
+  return check.source.confidence === 'medium' ? message('over.asFarAsKnown', { what }) : what;
+};
+
+/** The same without how sure the rule is. */
+export function plainExcess(view: RigView, check: Check): Message {
   const params = {
     excess: kilograms(-(check.margin ?? 0), 'load', check.id),
     limit: kilograms(check.limit ?? 0, 'nearest', check.id),
@@ -45,8 +51,7 @@ function excessMessage(view: RigView, check: Check): Message {
     trailer: verbatim(view.trailer?.name ?? ''),
     check: check.name,
   };
-  const what = message(`over.${check.rule}`, params);
-  return check.source.confidence === 'medium' ? message('over.asFarAsKnown', { what }) : what;
+  return message(`over.${check.rule}`, params);
 }
 
 function undecidedSentence(view: RigView, checks: readonly Check[]): Message {

@@ -24,7 +24,13 @@ export interface Correction {
 /** A verdict and what it was drawn from. */
 export type BasedVerdict =
   | { readonly from: 'plan'; readonly assessment: PlannedAssessment }
-  | { readonly from: 'corrected'; readonly assessment: PlannedAssessment; readonly corrections: readonly Correction[] }
+  | {
+      readonly from: 'corrected';
+      readonly assessment: PlannedAssessment;
+      readonly corrections: readonly Correction[];
+      /** The rig as it is put right. */
+      readonly view: RigView;
+    }
   | { readonly from: 'slip'; readonly assessment: TicketAssessment; readonly ticket: Ticket };
 
 /** For each body the correction of the latest slip that says anything about it. */
@@ -89,8 +95,10 @@ const knowsTotal = ({ checks }: Pick<PlannedAssessment, 'checks'>): boolean =>
 export function verdictFrom(view: RigView, tickets: readonly Ticket[], basis: VerdictBasis): BasedVerdict {
   if (basis === 'corrected') {
     const found = corrections(view, tickets);
-    if (found.length > 0)
-      return { from: 'corrected', assessment: assess(correctedView(view, found)), corrections: found };
+    if (found.length > 0) {
+      const right = correctedView(view, found);
+      return { from: 'corrected', assessment: assess(right), corrections: found, view: right };
+    }
   }
   const ticket = typeof basis === 'object' ? tickets.find(({ id }) => id === basis.slip) : undefined;
   if (ticket) return { from: 'slip', assessment: assessTicket(view, ticket), ticket };

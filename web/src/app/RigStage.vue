@@ -10,6 +10,7 @@ import RigDrawing from '../rig-drawing/RigDrawing.vue';
 import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech } from '../shared/useSpeech.ts';
 import { useArrange } from '../stores/arrange.ts';
+import { useAlong } from '../stores/along.ts';
 import { useHand } from '../stores/hand.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
@@ -29,9 +30,12 @@ const rig = useRig();
 const arithmetic = useArithmetic();
 const hand = useHand();
 const workspace = useWorkspace();
-/** While a thing is carried, the stage shows what would be. */
-const { based, says } = useBasis();
-const shown = computed(() => hand.outcome ?? based.value?.assessment);
+const along = useAlong();
+/** While a thing is carried, the stage shows what would be; on the road, what is where the hand points. */
+const { based, says: drawnFrom } = useBasis();
+const shown = computed(() => hand.outcome ?? along.shown?.assessment ?? based.value?.assessment);
+const says = computed(() => along.shown?.says ?? drawnFrom.value);
+const view = computed(() => along.shown?.view ?? rig.view);
 const supports = computed(() => (shown.value && shown.value !== rig.assessment ? pillars(shown.value) : rig.supports));
 
 const totals = computed(() =>
@@ -60,11 +64,11 @@ const showPlace = (body: string, place: string) =>
 </script>
 
 <template>
-  <section v-if="shown && rig.view" class="stage" :class="{ carrying: hand.listed }" :aria-label="t('app.stage')">
+  <section v-if="shown && view" class="stage" :class="{ carrying: hand.listed }" :aria-label="t('app.stage')">
     <div class="head">
       <div>
         <VerdictLine :assessment="shown" :from="says" />
-        <div v-if="!plain" class="next"><NextStep /></div>
+        <div v-if="!plain && !along.shown" class="next"><NextStep /></div>
       </div>
       <ul v-if="!plain" class="totals">
         <li v-for="check in totals" :key="check.id">
@@ -84,7 +88,7 @@ const showPlace = (body: string, place: string) =>
     />
     <RigDrawing
       v-if="!plain && !folded"
-      :view="rig.view"
+      :view="view"
       :assessment="shown"
       :supports="supports"
       :sight="workable ? arrange.sight : 'side'"
@@ -96,7 +100,7 @@ const showPlace = (body: string, place: string) =>
       @open="arithmetic.open($event)"
       @place="showPlace"
     />
-    <ArrangeBench v-if="workable && !folded" :view="rig.view" />
+    <ArrangeBench v-if="workable && !folded" :view="view" />
     <button
       v-if="!plain"
       type="button"
@@ -110,7 +114,7 @@ const showPlace = (body: string, place: string) =>
     <span ref="end" class="end" aria-hidden="true"></span>
     <StageStrip
       v-if="away && !hand.listed"
-      :view="rig.view"
+      :view="view"
       :assessment="shown"
       :supports="supports"
       :totals="totals"

@@ -18,11 +18,15 @@ const ballRight = computed((): boolean | null => {
   return target && ballIsRight(target);
 });
 const slips = computed(() => (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId).length);
+const trips = computed(
+  () => (workspace.document?.trips ?? []).filter((one) => one.rig === rig.rigId && one.plan && !one.carried).length,
+);
 const lines = computed(() =>
-  posts.map(({ name, post, view }) => {
-    const said = rig.state && post({ state: rig.state, slips: slips.value, ballRight: ballRight.value });
-    const { key = 'notBuilt', count = 0, warn = false } = said ?? {};
-    return { name, warn, later: view === undefined, text: t(`app.post.${key}`, { count }, count) };
+  posts.map(({ name, post }) => {
+    const said =
+      rig.state && post({ state: rig.state, slips: slips.value, trips: trips.value, ballRight: ballRight.value });
+    const { key = 'papers', count = 0, warn = false } = said ?? {};
+    return { name, warn, text: t(`app.post.${key}`, { count }, count) };
   }),
 );
 </script>
@@ -34,7 +38,7 @@ const lines = computed(() =>
       :key="station.name"
       :to="{ name: station.name, params: { rig: route.params['rig'] } }"
       class="post"
-      :class="{ later: station.later, warn: station.warn }"
+      :class="{ warn: station.warn }"
       active-class="here"
     >
       <b>{{ t(`app.station.${station.name}`) }}</b>

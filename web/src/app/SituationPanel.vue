@@ -63,7 +63,7 @@ const addThrough = () => {
       <div class="all">
         <span>{{ t('app.situation.everywhere') }}</span>
         <el-button v-for="country in countries" :key="country" size="small" @click="everywhere(country)">
-          {{ t(`app.country.${country}`) }}
+          {{ t(`country.${country}`) }}
         </el-button>
       </div>
       <div v-for="role in shownRoles" :key="role" class="row">

@@ -1,5 +1,4 @@
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
-import NotBuilt from '../stations/later/NotBuilt.vue';
 import YardView from '../stations/yard/YardView.vue';
 import { stations } from './stations.ts';
 
@@ -11,11 +10,10 @@ const routes: RouteRecordRaw[] = [
     path: '/rig/:rig',
     component: () => import('./RigLayout.vue'),
     redirect: (to) => ({ name: 'verdict', params: to.params }),
-    children: stations.map(({ name, view = NotBuilt, meta }) => ({
+    children: stations.map(({ name, view, meta }) => ({
       path: name,
       name,
       component: view,
-      ...(view === NotBuilt ? { props: { station: name } } : {}),
       meta,
     })) as RouteRecordRaw[],
   },

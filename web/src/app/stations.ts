@@ -13,6 +13,8 @@ interface Post {
 interface PostFacts {
   readonly state: Summary;
   readonly slips: number;
+  /** Trips that are planned. */
+  readonly trips: number;
   /** Whether the load on the coupling is where it should be; null: nothing is towed, or it is not known. */
   readonly ballRight: boolean | null;
 }
@@ -23,8 +25,7 @@ export interface Station {
   /** The key that goes there after `g`, and what stands on its post; left out: it is no post of the route. */
   readonly key?: string;
   readonly post?: (facts: PostFacts) => Post;
-  /** Left out: not built yet. */
-  readonly view?: RouteRecordRaw['component'];
+  readonly view: RouteRecordRaw['component'];
   readonly meta: RouteMeta;
 }
 
@@ -78,7 +79,13 @@ export const stations: readonly Station[] = [
     view: () => import('../stations/uprate/UprateStation.vue'),
     meta: { stage: 'folded' },
   },
-  { name: 'road', key: 'r', post: () => ({ key: 'notBuilt' }), meta: { stage: 'rig' } },
+  {
+    name: 'road',
+    key: 'r',
+    post: ({ trips }) => ({ key: 'trips', count: trips }),
+    view: () => import('../stations/road/RoadStation.vue'),
+    meta: { stage: 'rig' },
+  },
   {
     name: 'papers',
     key: 'f',

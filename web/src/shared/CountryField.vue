@@ -13,7 +13,7 @@ const { t } = useI18n();
   <ChoiceField
     :label="t('app.newRig.country')"
     :value="value"
-    :options="countries.map((one) => ({ value: one, label: t(`app.country.${one}`) }))"
+    :options="countries.map((one) => ({ value: one, label: t(`country.${one}`) }))"
     @change="(next) => emit('change', next)"
   />
 </template>

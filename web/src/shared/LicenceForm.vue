@@ -38,7 +38,7 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
     :placeholder="t('app.situation.noLicence')"
     :options="[
       { value: '', label: t('app.situation.noLicence') },
-      ...lawfulCountries.map((value) => ({ value, label: t(`app.country.${value}`) })),
+      ...lawfulCountries.map((value) => ({ value, label: t(`country.${value}`) })),
     ]"
     @change="issue"
   />

@@ -23,7 +23,7 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
       :aria-label="label"
       @change="(country: Country) => emit('change', { country })"
     >
-      <el-option v-for="country in countries" :key="country" :value="country" :label="t(`app.country.${country}`)" />
+      <el-option v-for="country in countries" :key="country" :value="country" :label="t(`country.${country}`)" />
     </el-select>
     <el-select
       v-if="states.length > 0"
@@ -35,7 +35,7 @@ const inState = (state: Jurisdiction['state'] | '' | null): Jurisdiction => ({
       clearable
       @change="(state: Jurisdiction['state'] | '') => emit('change', inState(state))"
     >
-      <el-option v-for="state in states" :key="state" :value="state" :label="t(`app.state.${state}`)" />
+      <el-option v-for="state in states" :key="state" :value="state" :label="t(`state.${state}`)" />
     </el-select>
   </div>
 </template>

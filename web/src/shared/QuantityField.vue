@@ -57,6 +57,7 @@ const usualUnit = {
   force: 'kN',
   pressure: 'kPa',
   couple: 'Nm',
+  distance: 'km',
 } as const;
 /** Who weighs in pounds measures in feet and pumps in psi. */
 const poundUnit: Readonly<Partial<Record<keyof typeof usualUnit, string>>> = {
@@ -65,6 +66,8 @@ const poundUnit: Readonly<Partial<Record<keyof typeof usualUnit, string>>> = {
 };
 const bareUnit = computed(() => {
   if (kind.value === 'mass') return massUnit.value;
+  // British roads are measured in miles, whatever one weighs in.
+  if (kind.value === 'distance' && rig.words === 'uk') return 'mi';
   return (settings.massUnit === 'lb' ? poundUnit[kind.value] : undefined) ?? usualUnit[kind.value];
 });
 const shown = computed(() => {

@@ -5,6 +5,6 @@ import { useI18n } from 'vue-i18n';
 export function usePlaces(): { readonly placeName: (place: Jurisdiction) => string } {
   const { t } = useI18n();
   return {
-    placeName: ({ country, state }) => (state ? t(`app.state.${state}`) : t(`app.country.${country}`)),
+    placeName: ({ country, state }) => (state ? t(`state.${state}`) : t(`country.${country}`)),
   };
 }

@@ -24,7 +24,7 @@ const open = computed({
 const placement = computed(() => props.view.loadout.placements.find((one) => one.thing === props.thing.id));
 const trips = computed(() => {
   const all = (workspace.document?.trips ?? []).flatMap((trip) =>
-    trip.carried.filter((one) => one.thing === props.thing.id),
+    (trip.carried ?? []).filter((one) => one.thing === props.thing.id),
   );
   return { carried: all.length, used: all.filter((one) => one.used).length };
 });

@@ -96,7 +96,7 @@ const shelves = computed(() =>
 const TableDialog = defineAsyncComponent(() => import('./TableDialog.vue'));
 const TypicalDialog = defineAsyncComponent(() => import('./TypicalDialog.vue'));
 const table = ref(false);
-const TripDialog = defineAsyncComponent(() => import('./TripDialog.vue'));
+const TripDialog = defineAsyncComponent(() => import('../../shared/TripDialog.vue'));
 const ThingDialog = defineAsyncComponent(() => import('./ThingDialog.vue'));
 const typical = ref(false);
 const trip = ref(false);

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';
 import { useRig } from '../../stores/rig.ts';
 import SideSection from './SideSection.vue';
-import SourceLine from './SourceLine.vue';
+import SourceLine from '../../shared/SourceLine.vue';
 
 /** What a well-read person would mention of these places and no arithmetic decides. */
 const { t } = useI18n();

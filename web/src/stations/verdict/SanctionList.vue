@@ -6,7 +6,7 @@ import { useBasis } from '../../shared/useBasis.ts';
 import { usePlaces } from '../../shared/usePlaces.ts';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import SideSection from './SideSection.vue';
-import SourceLine from './SourceLine.vue';
+import SourceLine from '../../shared/SourceLine.vue';
 
 /** What an excess tends to cost where the rig travels. Indications only, apart from the verdict. */
 const { t } = useI18n();

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 import SideSection from './SideSection.vue';
-import SourceLine from './SourceLine.vue';
+import SourceLine from '../../shared/SourceLine.vue';
 
 /** Marks close to this rig's plates at which something changes. They go by the plates, not by today's load. */
 const { t } = useI18n();

@@ -50,7 +50,7 @@ const countries = computed(() => {
   <div class="verdict">
     <BasisChoice class="drawn" :label="t('app.card.source')" />
     <p class="rules">
-      {{ t('app.verdict.rules', { countries: countries.map((one) => t(`app.country.${one}`)).join(', ') }) }}
+      {{ t('app.verdict.rules', { countries: countries.map((one) => t(`country.${one}`)).join(', ') }) }}
       <span class="legend">
         <span v-for="kind in kinds" :key="kind" class="kind" :class="kind">{{ t(`app.kind.${kind}`) }}</span>
       </span>

@@ -9,7 +9,7 @@ import { newId } from '../../shared/newId.ts';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { useWeighedWords } from './useWeighedWords.ts';
+import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
 /** A distribution hitch in three passes: what its bars do, what each setting would do, and which ratings hold with and without. */
 const props = defineProps<{ view: RigView; ticket: Ticket }>();

@@ -4,7 +4,7 @@ import { betweenSlips, byDay, type BodyChange, type Ticket } from '@wagonomos/co
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from './useWeighedWords.ts';
+import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
 /** Two slips brought to one load state, beside what the ledger says was fitted in between; and what is left. */
 const props = defineProps<{ view: RigView; slips: readonly Ticket[] }>();

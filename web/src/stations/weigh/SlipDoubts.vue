@@ -4,7 +4,7 @@ import { belowEmpty, contradictions, leverCheck, readingMessage, type Ticket } f
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from './useWeighedWords.ts';
+import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
 /** What on a slip cannot be right: readings against each other, the lever against the lengths, a body lighter than empty. */
 const props = defineProps<{ view: RigView; ticket: Ticket }>();

@@ -7,7 +7,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from './useWeighedWords.ts';
+import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** What the readings settle and how surely, left and right where they were read so, and which reading would help most. */

@@ -4,7 +4,7 @@ import { guesses, planQuality, type Ticket } from '@wagonomos/core/weighing';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from './useWeighedWords.ts';
+import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
 /** What the plan said before and the scale said after, over all slips: how good is this plan? */
 const SlipChart = defineAsyncComponent(() => import('../../charts/SlipChart.vue'));

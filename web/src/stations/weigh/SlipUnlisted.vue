@@ -7,7 +7,7 @@ import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { written } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { useWeighedWords } from './useWeighedWords.ts';
+import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
 /** What a slip found that is on no list: how much, where it must sit, what it might be; kept in the ledger, or looked for. */
 const props = defineProps<{ view: RigView; ticket: Ticket }>();

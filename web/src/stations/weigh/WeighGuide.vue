@@ -10,7 +10,7 @@ import QuantityField from '../../shared/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PracticeScale from './PracticeScale.vue';
 import StandSketch from './StandSketch.vue';
-import { useWeighedWords } from './useWeighedWords.ts';
+import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
 /** The weighing one big step at a time, for one thumb in the rain; the screen stays awake where the browser allows it. */
 const props = defineProps<{ view: RigView; ticket: Ticket; step: number }>();

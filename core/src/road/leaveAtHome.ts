@@ -1,6 +1,6 @@
-import type { Trip } from './loadout.ts';
-import { placedMass } from './placed.ts';
-import type { RigView } from './rigView.ts';
+import { placedMass } from '../loading/placed.ts';
+import type { RigView } from '../loading/rigView.ts';
+import type { Trip } from './trip.ts';
 
 /** Something on board, and how often it was wanted when it was taken. */
 export interface Wanted {
@@ -18,7 +18,7 @@ export interface Wanted {
  */
 export function leaveAtHome(view: RigView, trips: readonly Trip[]): readonly Wanted[] {
   const counts = new Map<string, { carried: number; used: number }>();
-  for (const { carried } of trips) {
+  for (const { carried = [] } of trips) {
     for (const { thing, used } of carried) {
       const count = counts.get(thing) ?? { carried: 0, used: 0 };
       count.carried += 1;

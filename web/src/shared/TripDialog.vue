@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { localDay, type RigView } from '@wagonomos/core';
-import { addTrip, removeTrip } from '@wagonomos/core/edits';
+import { addTrip, changeTrip, removeTrip } from '@wagonomos/core/edits';
 import { Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
-import { useDraft } from '../../stores/drafts.ts';
-import { useWorkspace } from '../../stores/workspace.ts';
+import ChoiceField from './ChoiceField.vue';
+import { newId } from './newId.ts';
+import { useDraft } from '../stores/drafts.ts';
+import { useWorkspace } from '../stores/workspace.ts';
 
-/** A trip is over: what of all that was on board was used. */
+/** A trip is over: what of all that was on board was used. One that was planned, or one nobody planned. */
 const props = defineProps<{ view: RigView }>();
 const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
@@ -20,9 +21,17 @@ const unused = ref<ReadonlySet<string>>(new Set());
 const carried = computed(() =>
   props.view.loadout.placements.flatMap(({ thing }) => props.view.things.get(thing) ?? []),
 );
+const own = computed(() => (workspace.document?.trips ?? []).filter((trip) => trip.rig === props.view.rig.id));
 const trips = computed(() =>
-  (workspace.document?.trips ?? []).filter((trip) => trip.rig === props.view.rig.id).toReversed(),
+  own.value.flatMap((trip) => (trip.carried ? [{ ...trip, carried: trip.carried }] : [])).toReversed(),
 );
+const planned = computed(() => own.value.filter((trip) => !trip.carried));
+/** Which of the planned trips it was; empty: none of them. */
+const which = ref(planned.value.at(-1)?.id ?? '');
+const choices = computed(() => [
+  ...planned.value.map((trip) => ({ value: trip.id, label: trip.name })),
+  { value: '', label: t('app.trip.unplanned') },
+]);
 const mark = (id: string, used: boolean) => {
   const next = new Set(unused.value);
   if (used) next.delete(id);
@@ -31,25 +40,44 @@ const mark = (id: string, used: boolean) => {
 };
 const keep = () => {
   const wanted = name.value.trim();
-  if (wanted === '' || carried.value.length === 0) return;
-  const trip = {
-    id: newId(),
-    name: wanted,
-    rig: props.view.rig.id,
-    ...(day.value ? { date: day.value } : {}),
-    carried: carried.value.map(({ id }) => ({ thing: id, used: !unused.value.has(id) })),
-  };
-  if (workspace.edit('app.edit.trip', (document) => addTrip(document, trip))) return;
+  if ((which.value === '' && wanted === '') || carried.value.length === 0) return;
+  const took = carried.value.map(({ id }) => ({ thing: id, used: !unused.value.has(id) }));
+  const id = which.value;
+  const refused = workspace.edit('app.edit.trip', (document) =>
+    id === ''
+      ? addTrip(document, {
+          id: newId(),
+          name: wanted,
+          rig: props.view.rig.id,
+          ...(day.value ? { date: day.value } : {}),
+          carried: took,
+        })
+      : changeTrip(document, id, { carried: took }),
+  );
+  if (refused) return;
   name.value = props.view.loadout.name;
   open.value = false;
 };
-const forget = (id: string) => workspace.edit('app.edit.trip', (document) => removeTrip(document, id));
+/** One that was planned stays, as it was before it was over. */
+const forget = (id: string) =>
+  workspace.edit('app.edit.trip', (document) =>
+    own.value.some((trip) => trip.id === id && trip.plan)
+      ? changeTrip(document, id, { carried: undefined })
+      : removeTrip(document, id),
+  );
 </script>
 
 <template>
   <el-dialog v-model="open" :title="t('app.trip.title')" width="min(560px, 96vw)" data-test="trip-dialog">
     <p class="soft">{{ t('app.trip.hint') }}</p>
-    <div class="head">
+    <ChoiceField
+      v-if="planned.length > 0"
+      :label="t('app.road.which')"
+      :value="which"
+      :options="choices"
+      @change="(id: string) => (which = id)"
+    />
+    <div v-if="which === ''" class="head">
       <el-input v-model="name" maxlength="80" :aria-label="t('app.trip.name')" />
       <el-date-picker v-model="day" type="date" value-format="YYYY-MM-DD" :aria-label="t('app.trip.day')" />
     </div>
@@ -61,7 +89,7 @@ const forget = (id: string) => workspace.edit('app.edit.trip', (document) => rem
       </li>
     </ul>
     <p v-if="carried.length === 0" class="soft">{{ t('app.trip.nothing') }}</p>
-    <el-button type="primary" :disabled="name.trim() === '' || carried.length === 0" @click="keep">
+    <el-button type="primary" :disabled="(which === '' && name.trim() === '') || carried.length === 0" @click="keep">
       {{ t('app.trip.keep') }}
     </el-button>
     <template v-if="trips.length > 0">

@@ -1,0 +1,123 @@
+import { binds, breaksLaw, comparesLoad, type Check } from '../checks/check.ts';
+import { lossPerKg } from '../limits/shift.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
+import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
+import { plainExcess } from '../verdict/sentence.ts';
+import { compile } from '../loads/compile.ts';
+import type { RoadMoment } from './alongTheRoad.ts';
+import { drivenMoments } from './onTheRoad.ts';
+import type { ReckonedTrip } from './reckonTrip.ts';
+import { whenMessage } from './tripWords.ts';
+
+/** A limit at the moment of a trip at which it has least left. */
+export interface LeastOnTheRoad {
+  readonly check: Check & { readonly margin: number };
+  readonly moment: RoadMoment;
+  /** One standard deviation of the margin, kg, with that of what was used up till then. */
+  readonly sigma: number | null;
+  readonly when: Message;
+}
+
+/** How bad: an offence, past a maker's limit or a rule that is not certain, outside what is advised, within. */
+const gravity = (check: Check): number => {
+  if (check.status !== 'over') return binds(check) ? 3 : 4;
+  if (breaksLaw(check)) return 0;
+  return binds(check) ? 1 : 2;
+};
+
+/**
+ * Every limit of the load at its worst moment on the road, the worst first: what is exceeded before what is only advised, then by
+ * what is left. Advice that is kept stands last.
+ */
+export function leastOnTheRoad(trip: ReckonedTrip): readonly LeastOnTheRoad[] {
+  const least = new Map<string, { readonly check: Check & { readonly margin: number }; readonly moment: RoadMoment }>();
+  for (const moment of drivenMoments(trip)) {
+    for (const check of moment.checks) {
+      if (!isKnown(check) || !comparesLoad(check) || check.status === 'notApplicable') continue;
+      const known = least.get(check.id);
+      if (!known || check.margin < known.check.margin - noticeable) least.set(check.id, { check, moment });
+    }
+  }
+  return [...least.values()]
+    .sort((a, b) => gravity(a.check) - gravity(b.check) || a.check.margin - b.check.margin)
+    .map((one) => ({ ...one, sigma: trip.sigmaAt(one.moment, one.check), when: whenMessage(trip, one.moment) }));
+}
+
+/** kg: less is no other moment. */
+const noticeable = 1e-6;
+
+const isKnown = (check: Check): check is Check & { readonly margin: number } => check.margin !== null;
+
+/**
+ * The worst moment of a trip in one sentence: which limit, when, and what brought it about.
+ * @param worst the first of `leastOnTheRoad`
+ */
+export function worstMessage(trip: ReckonedTrip, { check, moment, when }: LeastOnTheRoad): Message {
+  const cause = causeOf(trip, check, moment);
+  const left = { limit: check.name, left: kilograms(check.margin, 'margin', check.id), when };
+  if (check.status !== 'over')
+    return cause ? message('road.worst.withinBecause', { ...left, cause }) : message('road.worst.within', left);
+  const said = { what: plainExcess(moment.view, check), when };
+  const sure = check.source.confidence === 'medium' ? 'asFarAsKnown' : 'over';
+  return cause ? message(`road.worst.${sure}Because`, { ...said, cause }) : message(`road.worst.${sure}`, said);
+}
+
+/** What of all that came and went since the start took most of a margin; null: nothing much did, or it was so from the start. */
+function causeOf(trip: ReckonedTrip, check: Check, moment: RoadMoment): Message | null {
+  const { use, place } = check;
+  if ((!use && !place) || moment === trip.moments[0]) return null;
+  const before = pointsOf(trip.start, place);
+  const after = pointsOf(moment.view, place);
+  let most = worthNaming;
+  let cause: Message | null = null;
+  for (const key of new Set([...before.keys(), ...after.keys()])) {
+    const [was, is] = [before.get(key), after.get(key)];
+    const lost = lossBy(check, is) - lossBy(check, was);
+    if (lost <= most) continue;
+    most = lost;
+    // What was just bought is in the words of when already.
+    cause = is?.id === moment.event ? null : causeMessage(moment.view, key, was, is);
+  }
+  return cause;
+}
+
+/** kg of margin: less is no cause. */
+const worthNaming = 2;
+
+type Point = ReturnType<typeof compile>['points'][number];
+
+/** What comes and goes of a rig, by its origin; of a place only what lies there. */
+function pointsOf(view: RigView, place: Check['place']): ReadonlyMap<string, Point> {
+  const there = new Set(
+    view.loadout.placements.flatMap((one) =>
+      place && one.body === place.body && one.place === place.place ? [one.thing] : [],
+    ),
+  );
+  const counts = ({ origin, id }: Point): boolean =>
+    place ? origin === 'thing' && there.has(id) : origin === 'tank' || origin === 'thing' || origin === 'crew';
+  return new Map(
+    compile(view)
+      .points.filter(counts)
+      .map((point) => [`${point.origin}/${point.body}/${point.id}`, point]),
+  );
+}
+
+const lossBy = (check: Check, point: Point | undefined): number => {
+  if (!point) return 0;
+  if (check.place) return point.mass;
+  return check.use ? point.mass * lossPerKg(check, check.use, point.side, point.x ?? 0) : 0;
+};
+
+function causeMessage(view: RigView, key: string, was: Point | undefined, is: Point | undefined): Message | null {
+  const point = is ?? was;
+  if (!point) return null;
+  const { origin, body, id, name } = point;
+  const named = { name, mass: kilograms(is?.mass ?? was?.mass ?? 0, 'load') };
+  if (origin !== 'tank') return message(`road.because.${origin}.${is && !was ? 'came' : is ? 'less' : 'went'}`, named);
+  const tank = placedBodies(view)
+    .flatMap((one) => (one.body.id === body ? one.body.tanks : []))
+    .find((one) => one.id === id);
+  const mass = kilograms((is?.mass ?? 0) - (tank?.vesselMass ?? 0), 'load');
+  const fuller = (is?.mass ?? 0) > (was?.mass ?? 0);
+  return message(`road.because.tank.${fuller ? 'fuller' : 'emptier'}`, { tank: verbatim(tank?.name ?? key), mass });
+}

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import type { RigView } from '@wagonomos/core';
+import { logEntry } from '@wagonomos/core/edits';
+import type { LogEntry, Section, Trip } from '@wagonomos/core/road';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import FieldFrame from '../../shared/FieldFrame.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+import { useSlips } from '../../shared/useSlips.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import PartDialog from './PartDialog.vue';
+import SectionFields from './SectionFields.vue';
+
+/** What happened, written down at the roadside: as planned with other figures, or something nobody planned. */
+const props = defineProps<{ trip: Trip; view: RigView; entry: LogEntry }>();
+const emit = defineEmits<{ close: [] }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+const { slips, start } = useSlips();
+
+const draft = ref<LogEntry>(props.entry);
+const put = (patch: { readonly [Key in keyof LogEntry]?: LogEntry[Key] | undefined }) => {
+  const next = Object.entries({ ...draft.value, ...patch }).filter(([, value]) => value !== undefined);
+  draft.value = Object.fromEntries(next) as LogEntry;
+};
+const did = computed(() => draft.value.did);
+const putDid = (section: Section) => put({ did: section });
+const tank = computed(() => {
+  const { value: section } = did;
+  if (section.kind !== 'tank') return undefined;
+  const body = [props.view.vehicle, props.view.trailer, props.view.camper].find((one) => one?.id === section.body);
+  return body?.tanks.find(({ id }) => id === section.tank);
+});
+const rolls = computed(() => did.value.kind === 'drive' || tank.value?.kind === 'fuel' || did.value.kind === 'weigh');
+const choices = computed(() => [
+  { value: '', label: t('app.road.field.noSlip') },
+  ...slips.value.map((one) => ({ value: one.id, label: `${one.name} ${one.date ?? ''}` })),
+]);
+const putTicket = (ticket: string) => {
+  const { value: section } = did;
+  if (section.kind !== 'weigh') return;
+  const { id, kind, at } = section;
+  putDid({ id, kind, ...(at === undefined ? {} : { at }), ...(ticket === '' ? {} : { ticket }) });
+};
+/** A new slip keeps what is on board at this moment of the trip. */
+const newSlip = () => putTicket(start(props.view));
+const keep = (section: Section) =>
+  workspace.edit('app.edit.tripLog', (document) => logEntry(document, props.trip.id, { ...draft.value, did: section }));
+</script>
+
+<template>
+  <PartDialog :section="did" :say="t('app.road.write')" :keep="keep" @close="emit('close')">
+    <SectionFields :section="did" :view="view" @change="putDid">
+      <QuantityField
+        v-if="tank && tank.kind !== 'grey' && tank.kind !== 'black'"
+        :label="t('app.road.field.added')"
+        :field="tank.kind === 'gas' ? 'mass' : 'litres'"
+        :value="draft.added"
+        @change="(added) => put({ added })"
+      />
+      <QuantityField
+        v-if="rolls"
+        :label="t('app.road.field.odometer')"
+        field="odometer"
+        :digits="0"
+        :value="draft.odometer"
+        @change="(odometer) => put({ odometer })"
+      />
+      <template v-if="did.kind === 'weigh'">
+        <ChoiceField
+          class="whole"
+          :label="t('app.road.field.slip')"
+          :value="did.ticket ?? ''"
+          :options="choices"
+          @change="putTicket"
+        />
+        <el-button v-if="!did.ticket" class="whole" @click="newSlip">{{ t('app.road.field.newSlip') }}</el-button>
+        <RouterLink
+          v-else
+          class="whole quiet-button"
+          :to="{ name: 'weigh', params: { rig: view.rig.id }, query: { slip: did.ticket } }"
+        >
+          {{ t('app.road.field.toSlip') }}
+        </RouterLink>
+      </template>
+    </SectionFields>
+    <FieldFrame v-slot="frame" class="when" :label="t('app.road.field.when')" shape="over">
+      <el-date-picker
+        :id="frame.id"
+        :model-value="draft.on"
+        type="datetime"
+        value-format="YYYY-MM-DDTHH:mm"
+        format="D MMM YYYY HH:mm"
+        :clearable="false"
+        :aria-label="t('app.road.field.when')"
+        @update:model-value="(on: string) => put({ on })"
+      />
+    </FieldFrame>
+  </PartDialog>
+</template>
+
+<style scoped>
+.whole {
+  grid-column: 1 / -1;
+}
+.when {
+  margin-top: 10px;
+}
+.when :deep(.el-date-editor) {
+  width: 100%;
+}
+</style>

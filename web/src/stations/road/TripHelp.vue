@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { sectionMessage, storeMessage, type Amount } from '@wagonomos/core/road';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSpeech, written } from '../../shared/useSpeech.ts';
+import TripRemedies from './TripRemedies.vue';
+import { useTrip } from './useTrip.ts';
+import { useTripWords } from './useTripWords.ts';
+
+/** What to do about the worst moment, and what on this trip runs short, runs over or cannot be reckoned. */
+const { t } = useI18n();
+const { say } = useSpeech();
+const { viewBefore } = useTripWords();
+const { reckoned, least } = useTrip();
+const worst = computed(() => least.value[0] ?? null);
+const unitOf = (of: Amount['of']): 'L' | 'kg' => {
+  const { value: trip } = reckoned;
+  if (!trip || 'food' in of) return 'kg';
+  const body = [trip.start.vehicle, trip.start.trailer, trip.start.camper].find((one) => one?.id === of.body);
+  return body?.tanks.find(({ id }) => id === of.tank)?.kind === 'gas' ? 'kg' : 'L';
+};
+/** Less than a litre is nobody's concern. */
+const worthTelling = 1;
+const flows = computed(() => {
+  const { value: trip } = reckoned;
+  if (!trip) return [];
+  return trip.sections.flatMap((section) => {
+    const flowed = trip.flowed.get(section.id);
+    if (!flowed) return [];
+    const what = say(sectionMessage(viewBefore(trip, section), section));
+    return (['short', 'spilt'] as const).flatMap((kind) =>
+      flowed[kind]
+        .filter(({ amount }) => amount >= worthTelling)
+        .map(({ of, amount }) => ({
+          key: `${section.id} ${kind} ${JSON.stringify(of)}`,
+          text: t(`app.road.${kind}`, {
+            what,
+            store: say(storeMessage(trip.start, of)),
+            amount: `${written(amount, 0)} ${unitOf(of)}`,
+          }),
+        })),
+    );
+  });
+});
+</script>
+
+<template>
+  <section v-if="reckoned" data-test="trip-help">
+    <TripRemedies v-if="worst?.check.status === 'over'" :worst="worst" />
+    <ul v-if="flows.length + reckoned.unreckoned.length > 0" class="told">
+      <li v-for="one in flows" :key="one.key">{{ one.text }}</li>
+      <li v-for="(one, n) in reckoned.unreckoned" :key="n" class="soft">{{ say(one) }}</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.told {
+  margin: 6px 0 0;
+  padding: 0;
+  font-size: 14.5px;
+  list-style: none;
+}
+.soft {
+  color: var(--soft);
+}
+</style>

@@ -1,0 +1,219 @@
+<script setup lang="ts">
+import { removeSection, shiftSection } from '@wagonomos/core/edits';
+import { checkOf, type Section, type SectionKind } from '@wagonomos/core/road';
+import { ArrowDown, ArrowUp, Pencil, Plus, Trash2 } from '@lucide/vue';
+import { computed, ref } from 'vue';
+import { useI18n } from 'vue-i18n';
+import MarginText from '../../shared/MarginText.vue';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import SectionDialog from './SectionDialog.vue';
+import { useTrip } from './useTrip.ts';
+import { newSection, sectionKinds } from './newSection.ts';
+import { sectionIcons, useTripWords } from './useTripWords.ts';
+import { watchedLimits } from './watchedLimits.ts';
+
+/** The parts of the trip in their order, each with what the tightest limits have left after it; here they are put, moved and changed. */
+const { t } = useI18n();
+const { say } = useSpeech();
+const { sectionName } = useTripWords();
+const workspace = useWorkspace();
+const { trip, start, parts, sight, reckoned, least, spans, here, at } = useTrip();
+
+const watched = computed(() => watchedLimits(least.value).slice(0, 3));
+const rows = computed(() => {
+  const { value: of } = reckoned;
+  if (!of) return [];
+  const planned = new Set((trip.value?.plan ?? []).map(({ id }) => id));
+  return of.sections.map((section, n) => {
+    const last = of.moments.findLast(({ event }) =>
+      of.events.some((one) => one.id === event && one.section === section.id),
+    );
+    return {
+      section,
+      number: n + 1,
+      name: sectionName(of, section),
+      date: last?.view.situation.date,
+      km: of.kilometres.get(section.id),
+      checks: watched.value.map(({ check }) => (last && checkOf(last, check.id)) ?? null),
+      editable: sight.value === 'plan' || (planned.has(section.id) && parts.value[n]?.stands === 'ahead'),
+      stands: sight.value === 'went' ? parts.value[n]?.stands : undefined,
+    };
+  });
+});
+const isHere = (section: Section) => here.value?.section?.id === section.id;
+const point = (section: Section) => {
+  const span = spans.value.find((one) => one.section.id === section.id);
+  if (span) at.value = span.to;
+};
+const editing = ref<{ readonly section: Section; readonly isNew: boolean } | null>(null);
+/** What is added comes after the part the hand is on, and last where it is on none. */
+const place = computed(() => {
+  const plan = trip.value?.plan ?? [];
+  const found = plan.findIndex((one) => isHere(one));
+  return found < 0 ? plan.length : found + 1;
+});
+const add = (kind: SectionKind) => {
+  if (start.value) editing.value = { section: newSection(kind, here.value?.view ?? start.value), isNew: true };
+};
+const kinds = computed(() => (start.value ? sectionKinds(start.value) : []));
+const move = (section: Section, by: number) => {
+  const { value: of } = trip;
+  if (of) workspace.edit('app.edit.tripPlan', (document) => shiftSection(document, of.id, section.id, by));
+};
+const remove = (section: Section) => {
+  const { value: of } = trip;
+  if (of) workspace.edit('app.edit.tripPlan', (document) => removeSection(document, of.id, section.id));
+};
+const distance = (km: number | null | undefined) => (km === null ? t('app.road.farUnknown') : '');
+</script>
+
+<template>
+  <section :aria-label="t('app.road.plan')" data-test="trip-plan">
+    <div class="section-head">
+      <h2>{{ t('app.road.plan') }}</h2>
+      <el-dropdown v-if="trip" :persistent="false" trigger="click" @command="add">
+        <button type="button" class="quiet-button no-print"><Plus :size="15" />{{ t('app.road.add') }}</button>
+        <template #dropdown>
+          <el-dropdown-menu>
+            <el-dropdown-item v-for="kind in kinds" :key="kind" :command="kind">
+              {{ t(`app.road.kind.${kind}`) }}
+            </el-dropdown-item>
+          </el-dropdown-menu>
+        </template>
+      </el-dropdown>
+    </div>
+    <table v-if="rows.length > 0">
+      <thead>
+        <tr>
+          <th scope="col">{{ t('app.road.part') }}</th>
+          <th v-for="{ check } in watched" :key="check.id" scope="col" class="num">{{ say(check.name) }}</th>
+          <td class="no-print"></td>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.section.id" :class="[row.stands, { here: isHere(row.section) }]">
+          <th scope="row">
+            <button type="button" class="point" :aria-pressed="isHere(row.section)" @click="point(row.section)">
+              <span class="n num">{{ row.number }}</span>
+              <component :is="sectionIcons[row.section.kind]" :size="16" />
+              <span>
+                {{ row.name }}
+                <small
+                  >{{ distance(row.km)
+                  }}<template v-if="row.stands">{{ t(`app.road.stands.${row.stands}`) }}</template></small
+                >
+              </span>
+            </button>
+          </th>
+          <td v-for="(check, n) in row.checks" :key="n" class="num"><MarginText :check="check" /></td>
+          <td class="acts no-print">
+            <template v-if="row.editable">
+              <button
+                type="button"
+                class="icon-button small"
+                :aria-label="t('app.road.change', { what: row.name })"
+                @click="editing = { section: row.section, isNew: false }"
+              >
+                <Pencil :size="14" />
+              </button>
+              <button
+                type="button"
+                class="icon-button small"
+                :aria-label="t('app.road.earlier', { what: row.name })"
+                :disabled="row.number === 1"
+                @click="move(row.section, -1)"
+              >
+                <ArrowUp :size="14" />
+              </button>
+              <button
+                type="button"
+                class="icon-button small"
+                :aria-label="t('app.road.later', { what: row.name })"
+                :disabled="row.number === rows.length"
+                @click="move(row.section, 1)"
+              >
+                <ArrowDown :size="14" />
+              </button>
+              <button
+                type="button"
+                class="icon-button small"
+                :aria-label="t('app.road.drop', { what: row.name })"
+                @click="remove(row.section)"
+              >
+                <Trash2 :size="14" />
+              </button>
+            </template>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <SectionDialog
+      v-if="editing && trip && start"
+      :key="editing.section.id"
+      :trip="trip"
+      :view="here?.view ?? start"
+      :section="editing.section"
+      :at="editing.isNew ? place : undefined"
+      @close="editing = null"
+    />
+  </section>
+</template>
+
+<style scoped src="../../shared/figureTable.css"></style>
+<style scoped>
+table {
+  width: 100%;
+}
+.point {
+  display: flex;
+  gap: 8px;
+  align-items: flex-start;
+  width: 100%;
+  padding: 3px 2px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.point :deep(svg) {
+  flex: none;
+  margin-top: 3px;
+}
+.n {
+  width: 20px;
+  color: var(--soft);
+  text-align: right;
+}
+small {
+  display: block;
+  color: var(--soft);
+  font-weight: 400;
+}
+tr.here th,
+tr.here td {
+  background: var(--hair);
+}
+tr.went .point,
+tr.passed .point {
+  color: var(--soft);
+}
+td.num {
+  vertical-align: middle;
+  white-space: nowrap;
+}
+.acts {
+  width: 108px;
+  white-space: nowrap;
+}
+@media (width <= 720px) {
+  .acts {
+    width: auto;
+  }
+  .acts .icon-button:not(:first-child) {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { kilograms, message } from '@wagonomos/core';
+import { changeTrip, makeMove, setTankLevel } from '@wagonomos/core/edits';
+import type { LeastOnTheRoad, TripRemedy } from '@wagonomos/core/road';
+import { onBeforeUnmount, shallowRef, toRaw, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import { worked } from '../../workers/remote.ts';
+import type { RoadWork } from '../../workers/road.worker.ts';
+import { useTrip } from './useTrip.ts';
+
+/** What would keep the limit all the way, the least trouble first; each was tried against the whole trip. */
+const props = defineProps<{ worst: LeastOnTheRoad }>();
+const { t } = useI18n();
+const { say } = useSpeech();
+const workspace = useWorkspace();
+const { start, trip, sections, sight } = useTrip();
+
+const found = shallowRef<readonly TripRemedy[] | null>(null);
+const worker = worked<RoadWork>(
+  () => new Worker(new URL('../../workers/road.worker.ts', import.meta.url), { type: 'module' }),
+);
+let turn = 0;
+watch(
+  [start, trip, sections, () => props.worst.check.id],
+  async () => {
+    const mine = (turn += 1);
+    worker.end();
+    found.value = null;
+    const [{ value: from }, { value: of }] = [start, trip];
+    if (!from || !of) return;
+    const question = {
+      start: toRaw(from),
+      trip: toRaw({ date: of.date, rates: of.rates }),
+      sections: sections.value.map((one) => toRaw(one)),
+      check: props.worst.check.id,
+    };
+    const answer = await worker.ask((api) => api.remedies(question)).catch(() => []);
+    if (mine === turn) found.value = answer;
+  },
+  { immediate: true },
+);
+onBeforeUnmount(() => {
+  turn += 1;
+  worker.end();
+});
+/** On a trip under way the plan is changed as it went: what is behind stays behind. */
+const carryOut = ({ plan, levels = [], move }: TripRemedy) => {
+  const [{ value: of }, { value: from }] = [trip, start];
+  if (!of || !from) return;
+  const loadout = from.loadout.id;
+  workspace.edit('app.edit.remedy', (document) => {
+    const planned = plan ? changeTrip(document, of.id, { plan: [...plan] }) : document;
+    const levelled = levels.reduce((all, one) => setTankLevel(all, loadout, one.body, one.tank, one.fraction), planned);
+    return move ? makeMove(levelled, loadout, move) : levelled;
+  });
+};
+const left = ({ margin }: TripRemedy) =>
+  say(message('road.remedy.left', { left: kilograms(margin, 'margin'), limit: props.worst.check.name }));
+</script>
+
+<template>
+  <div class="remedies no-print" data-test="trip-remedies" aria-live="polite">
+    <p v-if="found === null" class="soft">{{ t('app.road.trying') }}</p>
+    <p v-else-if="found.length === 0" class="soft">{{ t('app.road.noRemedy') }}</p>
+    <ul v-else>
+      <li v-for="(one, n) in found" :key="n">
+        <span>{{ say(one.says) }}</span>
+        <small>{{ left(one) }}</small>
+        <button
+          type="button"
+          class="quiet-button"
+          :disabled="sight === 'went' && one.plan !== undefined"
+          @click="carryOut(one)"
+        >
+          {{ t('app.next.do') }}
+        </button>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+ul {
+  margin: 6px 0 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 2px 14px;
+  align-items: center;
+  padding: 3px 0;
+  border-top: 1px dotted var(--line);
+}
+small,
+.soft {
+  color: var(--soft);
+}
+.soft {
+  margin: 6px 0 0;
+}
+@media (width <= 720px) {
+  li {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  small {
+    grid-row: 2;
+  }
+  button {
+    grid-row: 1 / span 2;
+    min-height: 44px;
+  }
+}
+</style>

@@ -1,0 +1,79 @@
+import { assess, type RigView } from '@wagonomos/core';
+import {
+  asItWent,
+  leastOnTheRoad,
+  placedMoments,
+  reckonTrip,
+  spansOf,
+  viewAt,
+  type Section,
+  type Trip,
+} from '@wagonomos/core/road';
+import { createSharedComposable } from '@vueuse/core';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { useBasis } from '../../shared/useBasis.ts';
+import { useRig } from '../../stores/rig.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+/** What a trip is looked at as: as it was planned, or as it went so far and is planned from here on. */
+type TripSight = 'plan' | 'went';
+
+function tripHere() {
+  const rig = useRig();
+  const workspace = useWorkspace();
+  const route = useRoute();
+  const router = useRouter();
+  const { based } = useBasis();
+  const trips = computed(() => (workspace.document?.trips ?? []).filter((one) => one.rig === rig.rigId));
+  /** The one the address names, else the last that is not over, else the last. */
+  const trip = computed((): Trip | undefined => {
+    const asked = trips.value.find(({ id }) => id === route.query['trip']);
+    return asked ?? trips.value.findLast(({ carried }) => !carried) ?? trips.value.findLast(({ plan }) => plan);
+  });
+  const open = (id: string | undefined) => router.replace({ query: id === undefined ? {} : { trip: id } });
+  const chosen = ref<TripSight | null>(null);
+  const sight = computed<TripSight>({
+    get: () => chosen.value ?? ((trip.value?.log ?? []).length > 0 ? 'went' : 'plan'),
+    set: (next) => {
+      chosen.value = next;
+    },
+  });
+  /** The rig it sets out with: as the verdict is drawn, put right by a slip where that is. */
+  const start = computed((): RigView | null => (based.value?.from === 'corrected' ? based.value.view : rig.view));
+  const parts = computed(() => (trip.value ? asItWent(trip.value) : []));
+  const sections = computed((): readonly Section[] =>
+    sight.value === 'plan' ? (trip.value?.plan ?? []) : parts.value.map(({ section }) => section),
+  );
+  const reckoned = computed(() =>
+    start.value && trip.value && sections.value.length > 0 ? reckonTrip(start.value, trip.value, sections.value) : null,
+  );
+  const spans = computed(() => (reckoned.value ? spansOf(reckoned.value) : []));
+  const placed = computed(() => (reckoned.value ? placedMoments(reckoned.value, spans.value) : []));
+  const least = computed(() => (reckoned.value ? leastOnTheRoad(reckoned.value) : []));
+  const worstAt = computed(() => placed.value.find(({ moment }) => moment === least.value[0]?.moment)?.to ?? 0);
+  /** Where the hand is; null: where it is worst. */
+  const pointed = ref<number | null>(null);
+  const at = computed<number>({
+    get: () => pointed.value ?? worstAt.value,
+    set: (next) => {
+      pointed.value = Math.min(1, Math.max(0, next));
+    },
+  });
+  watch(
+    () => trip.value?.id,
+    () => {
+      pointed.value = null;
+      chosen.value = null;
+    },
+  );
+  const here = computed(() => {
+    if (!reckoned.value) return null;
+    const { view, section } = viewAt(reckoned.value, at.value);
+    return { view, section, assessment: assess(view) };
+  });
+  return { trips, trip, open, sight, start, parts, sections, reckoned, spans, placed, least, worstAt, at, here };
+}
+
+/** The trip in hand, reckoned once for all that show it. */
+export const useTrip = createSharedComposable(tripHere);

@@ -1,0 +1,43 @@
+import { placedBodies, type RigView } from '@wagonomos/core';
+import { sectionMessage, type ReckonedTrip, type Section, type SectionKind } from '@wagonomos/core/road';
+import {
+  Droplets,
+  Moon,
+  PackageMinus,
+  Route,
+  Scale,
+  ShoppingBasket,
+  Unlink,
+  UserMinus,
+  UserPlus,
+  Link,
+} from '@lucide/vue';
+import { useSpeech } from '../../shared/useSpeech.ts';
+
+/** One picture for each kind of part of a trip. */
+export const sectionIcons: Readonly<Record<SectionKind, typeof Route>> = {
+  drive: Route,
+  nights: Moon,
+  tank: Droplets,
+  shop: ShoppingBasket,
+  setDown: PackageMinus,
+  join: UserPlus,
+  part: UserMinus,
+  unhitch: Unlink,
+  hitch: Link,
+  weigh: Scale,
+};
+
+/** Parts of a trip in words: each as of the rig that comes to it, so that who got in on the way has a name where he gets out. */
+export function useTripWords() {
+  const { say } = useSpeech();
+  const viewBefore = (trip: ReckonedTrip, section: Section): RigView =>
+    trip.steps.find(({ event }) => event.section === section.id)?.before ?? trip.start;
+  const sectionName = (trip: ReckonedTrip, section: Section): string =>
+    say(sectionMessage(viewBefore(trip, section), section));
+  const tankChoices = (view: RigView) =>
+    placedBodies(view).flatMap(({ body }) =>
+      body.tanks.map((tank) => ({ value: `${body.id}/${tank.id}`, label: `${tank.name} (${body.name})` })),
+    );
+  return { sectionName, tankChoices, viewBefore };
+}

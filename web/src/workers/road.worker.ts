@@ -1,0 +1,29 @@
+import type { RigView } from '@wagonomos/core';
+import {
+  leastOnTheRoad,
+  reckonTrip,
+  tripRemedies,
+  type Section,
+  type Trip,
+  type TripRemedy,
+} from '@wagonomos/core/road';
+import { expose } from 'comlink';
+
+/** What would keep a limit on a trip: each try is the whole trip reckoned anew, too long for the page. */
+interface RoadQuestion {
+  readonly start: RigView;
+  readonly trip: Pick<Trip, 'date' | 'rates'>;
+  readonly sections: readonly Section[];
+  /** Which limit, by the id of its check. */
+  readonly check: string;
+}
+
+const work = {
+  remedies: ({ start, trip, sections, check }: RoadQuestion): readonly TripRemedy[] => {
+    const reckoned = reckonTrip(start, trip, sections);
+    const of = leastOnTheRoad(reckoned).find((one) => one.check.id === check);
+    return of ? tripRemedies(reckoned, trip, of) : [];
+  },
+};
+export type RoadWork = typeof work;
+expose(work);
