@@ -7,6 +7,7 @@ import type { Workspace } from '../document/workspace.ts';
 import { writeWorkspace } from '../files/writeWorkspace.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { fuzzRuns, fuzzTime } from '../testing/hostile.ts';
+import type { Section } from '../road/trip.ts';
 import * as body from './bodyEdits.ts';
 import * as cases from './caseEdits.ts';
 import * as fitting from './fittingEdits.ts';
@@ -39,11 +40,19 @@ const id = fc.oneof(
     arbitrary: fc.constantFrom(...[start.bodies, start.things, start.loadouts].flatMap((l) => l.map((o) => o.id))),
     weight: 4,
   },
-  { arbitrary: fc.constantFrom('heck', 'bug', 'gas', 'a', 'b', 'c', 'p1', rig, trip), weight: 4 },
+  { arbitrary: fc.constantFrom('heck', 'bug', 'gas', 'a', 'b', 'c', 'p1', rig, trip, 'lake-week'), weight: 4 },
   { arbitrary: text, weight: 1 },
 );
 const maybe = <T>(of: fc.Arbitrary<T>) => fc.option(of, { nil: undefined });
 const bodyId = fc.constantFrom(car, caravan);
+/** Parts of a trip, those of the example's among them. */
+const tripParts: readonly Section[] = [
+  ...(start.trips.find(({ plan }) => plan)?.plan ?? []),
+  { id: 'a', kind: 'drive' },
+  { id: 'b', kind: 'shop', name: 'Figs', mass: 3, body: caravan, place: 'nowhere' },
+  { id: 'c', kind: 'setDown', thing: 'b' },
+  { id: 'p1', kind: 'weigh', ticket: 'a' },
+];
 
 type Edit = (document: Workspace) => Workspace;
 const edit: fc.Arbitrary<Edit> = fc.oneof(
@@ -170,6 +179,31 @@ const edit: fc.Arbitrary<Edit> = fc.oneof(
     ([key, name, thing]): Edit =>
       (d) =>
         trips.addTrip(d, { id: key, name, rig, carried: [{ thing, used: false }] }),
+  ),
+  fc.tuple(id, fc.constantFrom(...tripParts), maybe(number), maybe(fc.integer({ min: 0, max: 4 }))).map(
+    ([trip, part, km, at]): Edit =>
+      (d) =>
+        trips.putSection(d, trip, part.kind === 'drive' && km !== undefined ? { ...part, km } : part, at),
+  ),
+  fc.tuple(id, fc.constantFrom(...tripParts), fc.integer({ min: -2, max: 2 })).map(
+    ([trip, part, by]): Edit =>
+      (d) =>
+        trips.shiftSection(d, trip, part.id, by),
+  ),
+  fc.tuple(id, fc.constantFrom(...tripParts)).map(
+    ([trip, part]): Edit =>
+      (d) =>
+        trips.removeSection(d, trip, part.id),
+  ),
+  fc.tuple(id, id, fc.constantFrom(...tripParts), maybe(number)).map(
+    ([trip, key, did, added]): Edit =>
+      (d) =>
+        trips.logEntry(d, trip, { id: key, on: '2027-05-01T08:30', did, ...(added === undefined ? {} : { added }) }),
+  ),
+  fc.tuple(id, id).map(
+    ([trip, key]): Edit =>
+      (d) =>
+        trips.removeLogEntry(trips.takeLogIn(d, trip), trip, key),
   ),
   fc.tuple(id, text).map(
     ([key, name]): Edit =>

@@ -56,6 +56,7 @@ describe('what to do about a trip', () => {
       );
     const before = broken(trip);
     for (const remedy of found) {
+      expect(remedy.keeps).toBe(true);
       const after = carriedOut(remedy);
       for (const id of broken(after)) expect(before.has(id), `${remedy.kind} ${id}`).toBe(true);
       // Sampled all along, on the drives.
@@ -71,6 +72,26 @@ describe('what to do about a trip', () => {
     const order = ['fillLess', 'drain', 'setOut', 'otherTank', 'buyLater', 'putElsewhere', 'turn', 'move', 'home'];
     const ranks = found.map(({ kind }) => order.indexOf(kind));
     expect([...ranks].sort((a, b) => a - b)).toEqual(ranks);
+  });
+
+  it('says what helps where nothing keeps a limit by itself, the most helpful first, and that it only helps', () => {
+    // 31 kg aft of the axles of the caravan: it sets out in the band, and draining by itself does not keep it there.
+    const aft = { body: 'saltbush-19', place: 'wardrobe', name: 'Wardrobe' };
+    const move = { kind: 'thing', id: 'au-recovery-kit', name: '', body: 'tern-wagon', from: '', to: aft } as const;
+    const packed = makeMove(exampleWorkspace('australian-wagon-and-tandem'), 'two-of-us', move);
+    const wagon = viewRig(packed, 'tern-and-saltbush')!;
+    const coast = exampleWorkspace('australian-wagon-and-tandem').trips.find(({ id }) => id === 'coast-again')!;
+    const way = reckonTrip(wagon, coast, coast.plan ?? []);
+    const band = leastOnTheRoad(way).find(({ check }) => check.id === 'ball.shareLow')!;
+    const helps = tripRemedies(way, coast, band);
+    expect(band.check.status).toBe('over');
+    expect(helps.length).toBeGreaterThan(0);
+    for (const [at, one] of helps.entries()) {
+      expect(one.keeps).toBe(false);
+      expect(one.margin).toBeLessThan(0);
+      expect(one.margin).toBeGreaterThan(band.check.margin);
+      if (at > 0) expect(one.margin).toBeLessThanOrEqual(helps[at - 1]?.margin ?? NaN);
+    }
   });
 
   it('buys nothing after the last drive, and has nothing to say where all is well', () => {

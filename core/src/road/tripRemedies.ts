@@ -35,6 +35,8 @@ export interface TripRemedy {
   readonly says: Message;
   /** What the limit then has left at its worst moment, kg. */
   readonly margin: number;
+  /** Whether it keeps the limit by itself, or only helps. */
+  readonly keeps: boolean;
   /** The trip as it would then be planned; left out: as it is. */
   readonly plan?: readonly Section[];
   /** Tanks that set out otherwise filled. */
@@ -43,7 +45,7 @@ export interface TripRemedy {
   readonly move?: LoadMove;
 }
 
-type Candidate = Omit<TripRemedy, 'margin'>;
+type Candidate = Omit<TripRemedy, 'margin' | 'keeps'>;
 
 const shown = 4;
 /** So many packings are tried at most, those that promise most first. */
@@ -51,7 +53,8 @@ const mostPackings = 12;
 
 /**
  * What would keep a limit that is exceeded on a trip, in order of effort. Each was tried against the whole trip: the limit is kept
- * wherever the rig is driven, and no other is passed that is kept without it.
+ * wherever the rig is driven, and no other is passed that is kept without it. Where nothing keeps it by itself, what helps most: one
+ * after the other they may.
  * @param of which limit, at its worst moment
  */
 export function tripRemedies(
@@ -61,22 +64,29 @@ export function tripRemedies(
 ): readonly TripRemedy[] {
   if (of.check.status !== 'over') return [];
   const before = brokenOn(trip);
-  const found: TripRemedy[] = [];
+  const keeping: TripRemedy[] = [];
+  const helping: TripRemedy[] = [];
   const kinds = new Map<Effort, number>();
   for (const candidate of candidates(trip, of)) {
-    if (found.length >= shown) break;
+    if (keeping.length >= shown) break;
     // Of one kind the first that does is enough; of packings two, to choose from.
     const enough = candidate.kind === 'move' || candidate.kind === 'home' ? 2 : 1;
     if ((kinds.get(candidate.kind) ?? 0) >= enough) continue;
     const after = reckonTrip(changed(trip.start, candidate), plan, candidate.plan ?? trip.sections);
     const margin = leastOf(after, of.check.id);
-    const harm = [...brokenOn(after)].some((id) => !before.has(id));
-    if (margin === null || margin < -massTolerance || harm) continue;
-    found.push({ ...candidate, margin });
+    if (margin === null || [...brokenOn(after)].some((id) => !before.has(id))) continue;
+    if (margin < -massTolerance) {
+      if (margin > of.check.margin + noticeable) helping.push({ ...candidate, margin, keeps: false });
+      continue;
+    }
+    keeping.push({ ...candidate, margin, keeps: true });
     kinds.set(candidate.kind, (kinds.get(candidate.kind) ?? 0) + 1);
   }
-  return found;
+  return keeping.length > 0 ? keeping : helping.sort((a, b) => b.margin - a.margin).slice(0, shown);
 }
+
+/** kg: less is no help. */
+const noticeable = 2;
 
 const leastOf = (trip: ReckonedTrip, id: Check['id']): number | null =>
   drivenMoments(trip).reduce<number | null>((least, { checks }) => {

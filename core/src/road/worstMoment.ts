@@ -18,11 +18,15 @@ export interface LeastOnTheRoad {
   readonly when: Message;
 }
 
-/** How bad: an offence, past a maker's limit or a rule that is not certain, outside what is advised, within. */
-const gravity = (check: Check): number => {
-  if (check.status !== 'over') return binds(check) ? 3 : 4;
+/**
+ * How bad: an offence, past a maker's limit or a rule that is not certain, outside what is advised, within. Advice that was not kept at
+ * the start either is no news of the road.
+ */
+const gravity = (check: Check, start: RoadMoment | undefined): number => {
+  if (check.status !== 'over') return binds(check) ? 4 : 5;
   if (breaksLaw(check)) return 0;
-  return binds(check) ? 1 : 2;
+  if (binds(check)) return 1;
+  return start?.checks.some(({ id, status }) => id === check.id && status === 'over') ? 3 : 2;
 };
 
 /**
@@ -30,6 +34,7 @@ const gravity = (check: Check): number => {
  * what is left. Advice that is kept stands last.
  */
 export function leastOnTheRoad(trip: ReckonedTrip): readonly LeastOnTheRoad[] {
+  const [start] = trip.moments;
   const least = new Map<string, { readonly check: Check & { readonly margin: number }; readonly moment: RoadMoment }>();
   for (const moment of drivenMoments(trip)) {
     for (const check of moment.checks) {
@@ -39,7 +44,7 @@ export function leastOnTheRoad(trip: ReckonedTrip): readonly LeastOnTheRoad[] {
     }
   }
   return [...least.values()]
-    .sort((a, b) => gravity(a.check) - gravity(b.check) || a.check.margin - b.check.margin)
+    .sort((a, b) => gravity(a.check, start) - gravity(b.check, start) || a.check.margin - b.check.margin)
     .map((one) => ({ ...one, sigma: trip.sigmaAt(one.moment, one.check), when: whenMessage(trip, one.moment) }));
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { localDay } from '@wagonomos/core';
 import { ListChecks, Plus } from '@lucide/vue';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
@@ -49,12 +50,19 @@ watch(
 onBeforeUnmount(() => {
   along.shown = null;
 });
+/** Once it has set out, what is wanted on a phone is the log. */
+const underWay = computed(() => {
+  const { value: of } = trip;
+  if (!of || of.carried) return false;
+  return (of.log ?? []).length > 0 || (of.date !== undefined && of.date <= localDay(new Date()) && !empty.value);
+});
 const empty = computed(() => !trip.value || (trip.value.plan ?? []).length + (trip.value.log ?? []).length === 0);
 </script>
 
 <template>
   <div v-if="rig.view" class="road" :inert="workspace.follows">
     <TripBar ref="bar" />
+    <TripLog v-if="narrow && underWay" />
     <template v-if="reckoned && sections.length > 0">
       <TripWorst />
       <TripRibbon :area="area" />
@@ -70,7 +78,7 @@ const empty = computed(() => !trip.value || (trip.value.plan ?? []).length + (tr
     </section>
     <div v-if="trip" class="columns">
       <div>
-        <TripLog v-if="narrow && !empty" />
+        <TripLog v-if="narrow && !empty && !underWay" />
         <TripPlan />
         <TripRates />
         <p class="no-print">

@@ -123,15 +123,14 @@ const putWhere = (on: boolean) => put({ where: on ? { ...props.view.situation.tr
       <FieldFrame
         v-slot="frame"
         class="whole"
-        :label="t('app.road.field.level', { now: Math.round(100 * level) })"
+        :label="t('app.road.field.level', { after: Math.round(100 * section.fraction), now: Math.round(100 * level) })"
         shape="over"
       >
         <el-slider
           :id="frame.id"
+          class="slider"
           :model-value="Math.round(100 * section.fraction)"
           :step="5"
-          show-input
-          :show-input-controls="false"
           :aria-label="t('app.road.field.levelOf')"
           @update:model-value="(value: number | number[]) => put({ fraction: percent(value) })"
         />
@@ -236,5 +235,8 @@ const putWhere = (on: boolean) => put({ where: on ? { ...props.view.situation.tr
 }
 .quick {
   margin: 0;
+}
+.slider {
+  padding: 0 10px;
 }
 </style>

@@ -11,7 +11,7 @@ import { useTripWords } from './useTripWords.ts';
 const { t } = useI18n();
 const { say } = useSpeech();
 const { viewBefore } = useTripWords();
-const { reckoned, least } = useTrip();
+const { trip, reckoned, least } = useTrip();
 const worst = computed(() => least.value[0] ?? null);
 const unitOf = (of: Amount['of']): 'L' | 'kg' => {
   const { value: trip } = reckoned;
@@ -46,7 +46,7 @@ const flows = computed(() => {
 
 <template>
   <section v-if="reckoned" data-test="trip-help">
-    <TripRemedies v-if="worst?.check.status === 'over'" :worst="worst" />
+    <TripRemedies v-if="worst?.check.status === 'over' && !trip?.carried" :worst="worst" />
     <ul v-if="flows.length + reckoned.unreckoned.length > 0" class="told">
       <li v-for="one in flows" :key="one.key">{{ one.text }}</li>
       <li v-for="(one, n) in reckoned.unreckoned" :key="n" class="soft">{{ say(one) }}</li>

@@ -2,6 +2,7 @@
 import { removeSection, shiftSection } from '@wagonomos/core/edits';
 import { checkOf, type Section, type SectionKind } from '@wagonomos/core/road';
 import { ArrowDown, ArrowUp, Pencil, Plus, Trash2 } from '@lucide/vue';
+import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../../shared/MarginText.vue';
@@ -16,11 +17,12 @@ import { watchedLimits } from './watchedLimits.ts';
 /** The parts of the trip in their order, each with what the tightest limits have left after it; here they are put, moved and changed. */
 const { t } = useI18n();
 const { say } = useSpeech();
-const { sectionName } = useTripWords();
+const { sectionName, viewBefore } = useTripWords();
 const workspace = useWorkspace();
-const { trip, start, parts, sight, reckoned, least, spans, here, at } = useTrip();
+const { trip, start, parts, sight, reckoned, least, here, pointed, pointAt } = useTrip();
 
-const watched = computed(() => watchedLimits(least.value).slice(0, 3));
+const narrow = useMediaQuery('(width <= 720px)');
+const watched = computed(() => watchedLimits(least.value).slice(0, narrow.value ? 2 : 3));
 const rows = computed(() => {
   const { value: of } = reckoned;
   if (!of) return [];
@@ -42,19 +44,26 @@ const rows = computed(() => {
   });
 });
 const isHere = (section: Section) => here.value?.section?.id === section.id;
-const point = (section: Section) => {
-  const span = spans.value.find((one) => one.section.id === section.id);
-  if (span) at.value = span.to;
-};
 const editing = ref<{ readonly section: Section; readonly isNew: boolean } | null>(null);
-/** What is added comes after the part the hand is on, and last where it is on none. */
+/** What is added comes after the part the hand was put on, and last where nobody put it anywhere. */
 const place = computed(() => {
   const plan = trip.value?.plan ?? [];
-  const found = plan.findIndex((one) => isHere(one));
+  const found = plan.findIndex(({ id }) => id === pointed.value?.section);
   return found < 0 ? plan.length : found + 1;
 });
+/** The rig as it comes to a part of the plan: what is aboard there, who sits where. */
+const viewOf = (section: Section) => (reckoned.value ? viewBefore(reckoned.value, section) : start.value);
+const viewAtPlace = computed(() => {
+  const { value: of } = reckoned;
+  const before = (trip.value?.plan ?? [])[place.value - 1];
+  return (before && of?.steps.findLast(({ event }) => event.section === before.id)?.after) ?? start.value;
+});
+const close = (kept: string | null) => {
+  editing.value = null;
+  if (kept !== null) pointAt(kept);
+};
 const add = (kind: SectionKind) => {
-  if (start.value) editing.value = { section: newSection(kind, here.value?.view ?? start.value), isNew: true };
+  if (start.value) editing.value = { section: newSection(kind, viewAtPlace.value ?? start.value), isNew: true };
 };
 const kinds = computed(() => (start.value ? sectionKinds(start.value) : []));
 const move = (section: Section, by: number) => {
@@ -94,7 +103,7 @@ const distance = (km: number | null | undefined) => (km === null ? t('app.road.f
       <tbody>
         <tr v-for="row in rows" :key="row.section.id" :class="[row.stands, { here: isHere(row.section) }]">
           <th scope="row">
-            <button type="button" class="point" :aria-pressed="isHere(row.section)" @click="point(row.section)">
+            <button type="button" class="point" :aria-pressed="isHere(row.section)" @click="pointAt(row.section.id)">
               <span class="n num">{{ row.number }}</span>
               <component :is="sectionIcons[row.section.kind]" :size="16" />
               <span>
@@ -152,10 +161,10 @@ const distance = (km: number | null | undefined) => (km === null ? t('app.road.f
       v-if="editing && trip && start"
       :key="editing.section.id"
       :trip="trip"
-      :view="here?.view ?? start"
+      :view="(editing.isNew ? viewAtPlace : viewOf(editing.section)) ?? start"
       :section="editing.section"
       :at="editing.isNew ? place : undefined"
-      @close="editing = null"
+      @close="close"
     />
   </section>
 </template>
@@ -192,9 +201,9 @@ small {
   color: var(--soft);
   font-weight: 400;
 }
-tr.here th,
-tr.here td {
-  background: var(--hair);
+tr.here {
+  outline: 2px solid var(--pen);
+  outline-offset: -2px;
 }
 tr.went .point,
 tr.passed .point {

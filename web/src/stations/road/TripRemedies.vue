@@ -2,7 +2,7 @@
 import { kilograms, message } from '@wagonomos/core';
 import { changeTrip, makeMove, setTankLevel } from '@wagonomos/core/edits';
 import type { LeastOnTheRoad, TripRemedy } from '@wagonomos/core/road';
-import { onBeforeUnmount, shallowRef, toRaw, watch } from 'vue';
+import { onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -18,6 +18,7 @@ const workspace = useWorkspace();
 const { start, trip, sections, sight } = useTrip();
 
 const found = shallowRef<readonly TripRemedy[] | null>(null);
+const broken = ref(false);
 const worker = worked<RoadWork>(
   () => new Worker(new URL('../../workers/road.worker.ts', import.meta.url), { type: 'module' }),
 );
@@ -28,6 +29,7 @@ watch(
     const mine = (turn += 1);
     worker.end();
     found.value = null;
+    broken.value = false;
     const [{ value: from }, { value: of }] = [start, trip];
     if (!from || !of) return;
     const question = {
@@ -36,8 +38,10 @@ watch(
       sections: sections.value.map((one) => toRaw(one)),
       check: props.worst.check.id,
     };
-    const answer = await worker.ask((api) => api.remedies(question)).catch(() => []);
-    if (mine === turn) found.value = answer;
+    const answer = await worker.ask((api) => api.remedies(question)).catch(() => null);
+    if (mine !== turn) return;
+    found.value = answer;
+    broken.value = answer === null;
   },
   { immediate: true },
 );
@@ -56,28 +60,37 @@ const carryOut = ({ plan, levels = [], move }: TripRemedy) => {
     return move ? makeMove(levelled, loadout, move) : levelled;
   });
 };
-const left = ({ margin }: TripRemedy) =>
-  say(message('road.remedy.left', { left: kilograms(margin, 'margin'), limit: props.worst.check.name }));
+const left = ({ margin, keeps }: TripRemedy) =>
+  say(
+    message(keeps ? 'road.remedy.left' : 'road.remedy.helps', {
+      left: kilograms(Math.abs(margin), keeps ? 'margin' : 'load'),
+      limit: props.worst.check.name,
+    }),
+  );
 </script>
 
 <template>
   <div class="remedies no-print" data-test="trip-remedies" aria-live="polite">
-    <p v-if="found === null" class="soft">{{ t('app.road.trying') }}</p>
+    <p v-if="broken" role="alert">{{ t('app.road.notTried') }}</p>
+    <p v-else-if="found === null" class="soft">{{ t('app.road.trying') }}</p>
     <p v-else-if="found.length === 0" class="soft">{{ t('app.road.noRemedy') }}</p>
-    <ul v-else>
-      <li v-for="(one, n) in found" :key="n">
-        <span>{{ say(one.says) }}</span>
-        <small>{{ left(one) }}</small>
-        <button
-          type="button"
-          class="quiet-button"
-          :disabled="sight === 'went' && one.plan !== undefined"
-          @click="carryOut(one)"
-        >
-          {{ t('app.next.do') }}
-        </button>
-      </li>
-    </ul>
+    <template v-else>
+      <p v-if="!found[0]?.keeps" class="soft">{{ t('app.road.onlyHelps') }}</p>
+      <ul>
+        <li v-for="(one, n) in found" :key="n">
+          <span>{{ say(one.says) }}</span>
+          <small>{{ left(one) }}</small>
+          <button
+            type="button"
+            class="quiet-button"
+            :disabled="sight === 'went' && one.plan !== undefined"
+            @click="carryOut(one)"
+          >
+            {{ t('app.next.do') }}
+          </button>
+        </li>
+      </ul>
+    </template>
   </div>
 </template>
 

@@ -52,14 +52,23 @@ function tripHere() {
   const placed = computed(() => (reckoned.value ? placedMoments(reckoned.value, spans.value) : []));
   const least = computed(() => (reckoned.value ? leastOnTheRoad(reckoned.value) : []));
   const worstAt = computed(() => placed.value.find(({ moment }) => moment === least.value[0]?.moment)?.to ?? 0);
-  /** Where the hand is; null: where it is worst. */
-  const pointed = ref<number | null>(null);
+  /** Where the hand is, by the part of the trip, so that it stays there when others come and go; null: where it is worst. */
+  const pointed = ref<{ readonly section: string; readonly share: number } | null>(null);
   const at = computed<number>({
-    get: () => pointed.value ?? worstAt.value,
+    get: () => {
+      const span = spans.value.find(({ section }) => section.id === pointed.value?.section);
+      return span && pointed.value ? span.from + pointed.value.share * (span.to - span.from) : worstAt.value;
+    },
     set: (next) => {
-      pointed.value = Math.min(1, Math.max(0, next));
+      const to = Math.min(1, Math.max(0, next));
+      const span = spans.value.find((one) => to <= one.to) ?? spans.value.at(-1);
+      if (span) pointed.value = { section: span.section.id, share: (to - span.from) / (span.to - span.from) };
     },
   });
+  /** Points at the end of a part, also of one that is just being put in. */
+  const pointAt = (section: string) => {
+    pointed.value = { section, share: 1 };
+  };
   watch(
     () => trip.value?.id,
     () => {
@@ -72,7 +81,24 @@ function tripHere() {
     const { view, section } = viewAt(reckoned.value, at.value);
     return { view, section, assessment: assess(view) };
   });
-  return { trips, trip, open, sight, start, parts, sections, reckoned, spans, placed, least, worstAt, at, here };
+  return {
+    trips,
+    trip,
+    open,
+    sight,
+    start,
+    parts,
+    sections,
+    reckoned,
+    spans,
+    placed,
+    least,
+    worstAt,
+    pointed,
+    pointAt,
+    at,
+    here,
+  };
 }
 
 /** The trip in hand, reckoned once for all that show it. */
