@@ -54,14 +54,6 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'weigh-history',
-    path: `${van}/weigh`,
-    prepare: async (page) => {
-      await page.waitForTimeout(1500);
-      await page.locator('[data-test="history"]').evaluate((one) => one.scrollIntoView({ block: 'start' }));
-    },
-  },
-  {
     name: 'phone-weigh',
     path: `${wagon}/weigh`,
     size: 'phone',
@@ -116,7 +108,17 @@ const views: readonly View[] = [
       await page.waitForTimeout(1500);
     },
   },
-  { name: 'uprate-changes', path: `${motorhome}/uprate?sheet=changes&with=downrate3500`, wholePage: true },
+  { name: 'road', path: `${motorhome}/road`, wholePage: true, prepare: (page) => page.waitForTimeout(2500) },
+  {
+    name: 'phone-road',
+    path: `${motorhome}/road`,
+    size: 'phone',
+    prepare: async (page) => {
+      await page.waitForTimeout(2500);
+      await page.locator('[data-test="worst"]').evaluate((one) => one.scrollIntoView({ block: 'start' }));
+      await page.evaluate(() => window.scrollBy(0, -130));
+    },
+  },
   {
     name: 'uprate-case',
     path: `${van}/uprate?sheet=changes&with=airSprings`,

@@ -27,6 +27,9 @@ const crossed = (section: Section): string => {
   if (!there || section.kind !== 'drive' || !section.where) return '';
   return section.where.state ?? section.where.country;
 };
+/** px a flag takes; on a shorter stretch it would be cut off. */
+const flag = 30;
+const roomy = ({ from, to }: Span): boolean => (to - from) * (props.area?.width ?? 0) >= flag;
 const behind = (id: string) =>
   sight.value === 'went' && parts.value.find(({ section }) => section.id === id)?.stands !== 'ahead';
 /** The limits the trip is tight by, at their worst: their status colours the strip part by part. */
@@ -78,7 +81,7 @@ const frame = computed(() =>
       >
         <component :is="sectionIcons[span.section.kind]" v-if="span.section.kind !== 'drive'" :size="17" />
         <small>{{ n + 1 }}</small>
-        <b v-if="crossed(span.section)">{{ crossed(span.section) }}</b>
+        <b v-if="roomy(span) && crossed(span.section)">{{ crossed(span.section) }}</b>
       </li>
     </ol>
     <span class="worst" :style="{ left: percent(worstAt) }" aria-hidden="true"></span>
