@@ -3,7 +3,19 @@ import { expect, test, type Page } from '@playwright/test';
 import { cutOffWords, smallTargets } from './sight.ts';
 
 const rigs = ['tern-and-saltbush', 'bachstelze', 'redstart'];
-const stations = ['plates', 'load', 'balance', 'weigh', 'verdict', 'uprate', 'road', 'papers', 'compare', 'card', 'rules'];
+const stations = [
+  'plates',
+  'load',
+  'balance',
+  'weigh',
+  'verdict',
+  'uprate',
+  'road',
+  'papers',
+  'compare',
+  'card',
+  'rules',
+];
 const views = ['/', '/start', '/words', ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`))];
 
 /** Adds up how far what is seen has moved by itself, as the browser reckons it. */
