@@ -132,6 +132,12 @@ test('a hand dragged along the strip, or keys, move the rig and what it comes to
   await page.mouse.up();
   await expect(rear).not.toContainText('38 over');
   await expect(hand).toHaveAttribute('aria-valuetext', /^On the trip: /);
+  // A number is that of the moment: its arithmetic has less in the tank than at the start.
+  await rear.getByRole('button').first().click();
+  await expect(page.getByTestId('arithmetic')).toContainText('On the trip: ');
+  const left = await rear.textContent();
+  await expect(page.getByTestId('arithmetic').locator('.result')).toContainText(/left/.exec(left ?? '')?.[0] ?? 'over');
+  await page.getByRole('button', { name: 'Close' }).click();
   await hand.press('Home');
   await expect(rear).toContainText('38 over');
   await hand.press('ArrowRight');
@@ -160,4 +166,29 @@ test('the log of a trip teaches what is really used', async ({ page }) => {
   await rates.getByRole('button', { name: /As the log shows: 15.71 ± 0.52 \(2 stretches\)/ }).click();
   await expect(rates.getByLabel('Fuel with the trailer', { exact: true })).toHaveValue('15.71');
   await expect(rates).toContainText('yours');
+});
+
+test('the odometer says how far a drive really was', async ({ page }) => {
+  await page.goto(`${motorhome}/road`);
+  const log = page.getByTestId('trip-log');
+  await log.getByRole('button', { name: 'Weighed' }).click();
+  await fill(dialog(page), 'Odometer', '50000');
+  await dialog(page).getByRole('button', { name: 'Write it down' }).click();
+  await log.getByRole('button', { name: 'Otherwise …' }).click();
+  await fill(dialog(page), 'Odometer', '50436');
+  await expect(dialog(page).getByLabel('How far', { exact: true })).toHaveValue('436');
+  await dialog(page).getByRole('button', { name: 'Write it down' }).click();
+  await expect(log.getByRole('listitem').first()).toContainText('odometer 50,436 km');
+});
+
+test('of a rig nobody has weighed, what comes and goes is known all the same', async ({ page }) => {
+  await page.goto('/start');
+  await fill(page, 'ATM', '2350');
+  await page.getByRole('button', { name: /^Keep/ }).first().click();
+  await page.getByRole('link', { name: 'Road no trip yet' }).click();
+  await page.getByRole('button', { name: 'Plan a trip' }).click();
+  await add(page, 'Drive');
+  await keep(page);
+  await expect(page.getByTestId('trip-help')).toContainText('How far a drive is, is not said');
+  await expect(worst(page)).toContainText('Nothing that changes on the way is compared with a limit yet');
 });

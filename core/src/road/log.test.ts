@@ -67,6 +67,11 @@ describe('a trip as it went', () => {
     expect(taken.plan).toEqual([drive('a', 130), drive('c', 50)]);
     expect(asItWent(taken)).toEqual(asItWent(went));
     expect(logTakenIn(taken)).toEqual(taken);
+    // What was skipped and is planned no more did not happen for that.
+    expect(wentAs({ ...went, plan: [drive('c', 50)] })).toEqual([
+      ['a', 'went'],
+      ['c', 'ahead'],
+    ]);
   });
 });
 

@@ -17,7 +17,7 @@ export function asItWent({ plan = [], log = [] }: Pick<Trip, 'plan' | 'log'>): r
   const instead = new Map(entries.filter(({ did }) => planned.has(did.id)).map((entry) => [entry.did.id, entry]));
   const after = (id: string | undefined) =>
     entries
-      .filter((entry) => !planned.has(entry.did.id) && placeOf(entry.after, planned) === id)
+      .filter((entry) => !entry.skipped && !planned.has(entry.did.id) && placeOf(entry.after, planned) === id)
       .map(({ did }): WentSection => ({ section: did, stands: 'went' }));
   const last = plan.findLastIndex(({ id }) => instead.has(id) || after(id).length > 0);
   return [

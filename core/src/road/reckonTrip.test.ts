@@ -4,6 +4,7 @@ import { comparesLoad, type Check } from '../checks/check.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { assess, judge } from '../verdict/assess.ts';
+import { massChanges } from './massChanges.ts';
 import { drivenMoments } from './onTheRoad.ts';
 import { reckonTrip } from './reckonTrip.ts';
 import { placedMoments, spansOf, viewAt } from './ribbon.ts';
@@ -252,6 +253,18 @@ describe('a rig of which little is known', () => {
       'road.unreckoned.fresh',
       'road.unreckoned.gas',
     ]);
+  });
+
+  it('says how much heavier it becomes where nobody knows what it weighs', () => {
+    const bare: RigView = { ...sparse, vehicle: { ...vehicle, tanks: [], emptyMass: undefined } };
+    const trip = reckonTrip(bare, exact(certain), plan);
+    expect(leastOnTheRoad(trip).some(({ check }) => check.id === 'vehicle.max')).toBe(false);
+    // Eight kg of food are eaten before thirty of cheese are bought.
+    const [change] = massChanges(trip);
+    expect(change?.most).toBeCloseTo(22, 6);
+    expect(change?.end).toBeCloseTo(22, 6);
+    expect(JSON.stringify(change?.when)).toContain('Cheese');
+    expect(massChanges(reckonTrip(bare, exact(certain), [{ id: 'w', kind: 'weigh' }]))).toEqual([]);
   });
 
   it('keeps a tank of unknown size out of what flows, and names it', () => {

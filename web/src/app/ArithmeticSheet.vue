@@ -5,6 +5,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech, written } from '../shared/useSpeech.ts';
+import { useAlong } from '../stores/along.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import CheckSource from './CheckSource.vue';
 import RemedyList from './RemedyList.vue';
@@ -15,7 +16,10 @@ import MarginText from '../shared/MarginText.vue';
 const { t } = useI18n();
 const { say } = useSpeech();
 const { based } = useBasis();
+const along = useAlong();
 const arithmetic = useArithmetic();
+/** On the road the number that was pressed is one of the moment the hand points at. */
+const assessment = computed(() => along.shown?.assessment ?? based.value?.assessment ?? null);
 const narrow = useMediaQuery('(width <= 720px)');
 
 const open = computed({
@@ -25,9 +29,9 @@ const open = computed({
   },
 });
 const explanation = computed(() =>
-  based.value && arithmetic.openId !== null ? explain(based.value.assessment, arithmetic.openId) : null,
+  assessment.value && arithmetic.openId !== null ? explain(assessment.value, arithmetic.openId) : null,
 );
-const check = computed(() => based.value?.assessment.checks.find((one) => one.id === arithmetic.openId) ?? null);
+const check = computed(() => assessment.value?.checks.find((one) => one.id === arithmetic.openId) ?? null);
 const usual = computed(() => check.value && typicalMessage(check.value));
 
 const signs: Readonly<Record<Step['op'], string>> = {
@@ -70,8 +74,10 @@ const lever = (operand: Operand): string =>
       role="region"
       :aria-label="say(explanation.title)"
     >
+      <p v-if="along.shown" class="how">{{ along.shown.says }}</p>
       <p v-if="check" class="result"><MarginText :check="check" /></p>
-      <RemedyList v-if="check" :check="check" />
+      <!-- What helps on the way is tried against the whole trip, and stands there. -->
+      <RemedyList v-if="check && !along.shown" :check="check" />
       <p v-if="usual" class="how">{{ say(usual) }}</p>
       <section v-for="(step, at) in explanation.steps" :key="at" class="step">
         <h3>

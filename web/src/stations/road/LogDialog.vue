@@ -33,6 +33,27 @@ const tank = computed(() => {
   return body?.tanks.find(({ id }) => id === section.tank);
 });
 const rolls = computed(() => did.value.kind === 'drive' || tank.value?.kind === 'fuel' || did.value.kind === 'weigh');
+/** The odometer as it was read last before this. */
+const before = computed(() =>
+  (props.trip.log ?? [])
+    .filter(({ id, on, odometer }) => id !== props.entry.id && odometer !== undefined && on <= draft.value.on)
+    .sort((a, b) => a.on.localeCompare(b.on))
+    .at(-1),
+);
+/** km that were put in from the odometer, and not by hand. */
+let reckoned: number | undefined;
+/** How far a drive really was, where both ends of it were read and nobody wrote another figure than the plan's. */
+const putOdometer = (odometer: number | undefined) => {
+  const [{ value: section }, from] = [did, before.value?.odometer];
+  if (section.kind !== 'drive' || odometer === undefined || from === undefined || odometer <= from) {
+    put({ odometer });
+    return;
+  }
+  const planned = props.entry.did.kind === 'drive' ? props.entry.did.km : undefined;
+  const km = section.km === planned || section.km === reckoned ? odometer - from : section.km;
+  if (km === odometer - from) reckoned = km;
+  put({ odometer, did: { ...section, ...(km === undefined ? {} : { km }) } });
+};
 const choices = computed(() => [
   { value: '', label: t('app.road.field.noSlip') },
   ...slips.value.map((one) => ({ value: one.id, label: `${one.name} ${one.date ?? ''}` })),
@@ -65,7 +86,7 @@ const keep = (section: Section) =>
         field="odometer"
         :digits="0"
         :value="draft.odometer"
-        @change="(odometer) => put({ odometer })"
+        @change="putOdometer"
       />
       <template v-if="did.kind === 'weigh'">
         <ChoiceField

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { sectionMessage, storeMessage, type Amount } from '@wagonomos/core/road';
+import { kilograms, message, verbatim } from '@wagonomos/core';
+import { massChanges, sectionMessage, storeMessage, type Amount } from '@wagonomos/core/road';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
@@ -13,6 +14,22 @@ const { say } = useSpeech();
 const { viewBefore } = useTripWords();
 const { trip, reckoned, least } = useTrip();
 const worst = computed(() => least.value[0] ?? null);
+/** Where no limit can be held against it, how much comes and goes is known all the same. */
+const changes = computed(() =>
+  reckoned.value && !worst.value
+    ? massChanges(reckoned.value).map(({ side, most, when, end }) => ({
+        side,
+        text: say(
+          message('road.change', {
+            body: verbatim(reckoned.value?.start[side]?.name ?? ''),
+            most: message(most < 0 ? 'road.lighter' : 'road.heavier', { mass: kilograms(Math.abs(most), 'load') }),
+            when,
+            end: message(end < 0 ? 'road.lighter' : 'road.heavier', { mass: kilograms(Math.abs(end), 'load') }),
+          }),
+        ),
+      }))
+    : [],
+);
 const unitOf = (of: Amount['of']): 'L' | 'kg' => {
   const { value: trip } = reckoned;
   if (!trip || 'food' in of) return 'kg';
@@ -47,7 +64,8 @@ const flows = computed(() => {
 <template>
   <section v-if="reckoned" data-test="trip-help">
     <TripRemedies v-if="worst?.check.status === 'over' && !trip?.carried" :worst="worst" />
-    <ul v-if="flows.length + reckoned.unreckoned.length > 0" class="told">
+    <ul v-if="changes.length + flows.length + reckoned.unreckoned.length > 0" class="told">
+      <li v-for="one in changes" :key="one.side">{{ one.text }}</li>
       <li v-for="one in flows" :key="one.key">{{ one.text }}</li>
       <li v-for="(one, n) in reckoned.unreckoned" :key="n" class="soft">{{ say(one) }}</li>
     </ul>

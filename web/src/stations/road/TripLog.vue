@@ -40,7 +40,8 @@ const kinds = computed(() =>
       kind !== 'tank' || (start.value?.vehicle?.tanks.length ?? 0) + (start.value?.trailer?.tanks.length ?? 0) > 0,
   ),
 );
-const entries = computed(() => [...(trip.value?.log ?? [])].sort((a, b) => b.on.localeCompare(a.on)));
+/** The last first; of one minute, what was written last. */
+const entries = computed(() => (trip.value?.log ?? []).toSorted((a, b) => a.on.localeCompare(b.on)).toReversed());
 const nameOf = (section: Section): string => (reckoned.value ? sectionName(reckoned.value, section) : '');
 const entryFor = (did: Section): LogEntry => {
   const known = (trip.value?.plan ?? []).some(({ id }) => id === did.id);

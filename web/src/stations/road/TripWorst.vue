@@ -23,7 +23,8 @@ const doubt = computed(() => {
 </script>
 
 <template>
-  <p v-if="reckoned" class="worst" aria-live="polite" data-test="worst">
+  <!-- A number in it is one of that moment: the hand goes there, and the sheet shows it. -->
+  <p v-if="reckoned" class="worst" aria-live="polite" data-test="worst" @click.capture="at = worstAt">
     <template v-if="worst && sentence">
       <StatusMark :status="worst.check.status" />&nbsp;<MessageText :message="sentence" />
       <span v-if="doubt" class="soft">{{ ` ${doubt}` }}</span>
