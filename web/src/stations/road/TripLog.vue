@@ -98,7 +98,13 @@ const weighed = computed(() =>
 </script>
 
 <template>
-  <section v-if="trip" class="log" :aria-label="t('app.road.log')" data-test="trip-log">
+  <section
+    v-if="trip"
+    class="log"
+    :class="{ 'no-print': entries.length === 0 }"
+    :aria-label="t('app.road.log')"
+    data-test="trip-log"
+  >
     <h2>{{ t('app.road.log') }}</h2>
     <div v-if="next" class="next no-print">
       <p>

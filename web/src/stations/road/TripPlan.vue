@@ -210,6 +210,7 @@ tr.passed .point {
   color: var(--soft);
 }
 td.num {
+  padding-right: 6px;
   vertical-align: middle;
   white-space: nowrap;
 }

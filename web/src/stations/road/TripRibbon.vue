@@ -28,7 +28,7 @@ const crossed = (section: Section): string => {
   return section.where.state ?? section.where.country;
 };
 /** px a flag takes; on a shorter stretch it would be cut off. */
-const flag = 30;
+const flag = 46;
 const roomy = ({ from, to }: Span): boolean => (to - from) * (props.area?.width ?? 0) >= flag;
 const behind = (id: string) =>
   sight.value === 'went' && parts.value.find(({ section }) => section.id === id)?.stands !== 'ahead';
