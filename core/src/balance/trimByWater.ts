@@ -1,0 +1,106 @@
+import { binds, comparesLoad, type Check } from '../checks/check.ts';
+import { leastInfluence, lossPerKg } from '../limits/shift.ts';
+import { tankContents } from '../loading/loadoutLoads.ts';
+import { placedBodies } from '../loading/rigView.ts';
+import { tankLevel } from '../loading/tankLevel.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import type { Assessment } from '../verdict/assess.ts';
+
+/** How full one tank may be, all else as it is. Levels 0 to 1. */
+export interface WaterTrim {
+  readonly body: string;
+  readonly tank: string;
+  readonly name: string;
+  readonly kind: 'fresh' | 'grey';
+  readonly now: number;
+  /** Every limit and the band on the coupling are kept from here to there; null: at no level. */
+  readonly levels: {
+    readonly from: number;
+    readonly to: number;
+    /** What is passed below and above; null: the tank itself ends there. */
+    readonly below: Check | null;
+    readonly above: Check | null;
+  } | null;
+  /** The level that brings the load on the coupling nearest to the middle of its band, within those; null: it does nothing to it. */
+  readonly middle: number | null;
+}
+
+/**
+ * What each water tank of known size and place can do for this rig: the levels at which every limit of the load, and the band on the
+ * coupling, is kept. Exact, since every load is linear in what a tank holds.
+ */
+export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[] {
+  const { view } = loads;
+  const counted = checks.filter((check) => (binds(check) || check.role === 'band') && comparesLoad(check));
+  return placedBodies(view).flatMap(({ body, side, offset }) =>
+    body.tanks.flatMap((tank): readonly WaterTrim[] => {
+      const full = tankContents(tank, 1);
+      const { kind } = tank;
+      if ((kind !== 'fresh' && kind !== 'grey') || !full || tank.x === undefined || offset === null) return [];
+      const now = tankLevel(view.loadout, body.id, tank.id);
+      const at: Spot = { side, x: offset + tank.x, full, now };
+      const levels = levelsOf(counted, at);
+      const middle = levels && middleOf(checks, at, levels);
+      return [{ body: body.id, tank: tank.id, name: tank.name, kind, now, levels, middle }];
+    }),
+  );
+}
+
+interface Spot {
+  readonly side: Side;
+  readonly x: number;
+  /** kg of the full tank. */
+  readonly full: number;
+  readonly now: number;
+}
+
+/** Rounding, as a share of a tank. */
+const rounding = 1e-9;
+
+function levelsOf(checks: readonly Check[], at: Spot): WaterTrim['levels'] {
+  let [from, to] = [0, 1];
+  let below: Check | null = null;
+  let above: Check | null = null;
+  for (const check of checks) {
+    const range = rangeOf(check, at);
+    if (!range) return null;
+    if (range.from > from) [from, below] = [range.from, check];
+    if (range.to < to) [to, above] = [range.to, check];
+  }
+  return from > to + rounding ? null : { from, to: Math.max(from, to), below, above };
+}
+
+interface Range {
+  readonly from: number;
+  readonly to: number;
+}
+
+/** The levels that keep one check; one nobody can judge, or that water does not reach, forbids none. null: none keeps it. */
+function rangeOf({ margin, use, either, ...check }: Check, at: Spot): Range | null {
+  if (margin === null || !use) return { from: -Infinity, to: Infinity };
+  const whole = { margin, use, either, ...check };
+  const own = kept(margin, lossPerKg(whole, use, at.side, at.x), at);
+  if (!either) return own;
+  const other = kept(either.margin, lossPerKg(whole, either.use, at.side, at.x), at);
+  if (!own || !other) return own ?? other;
+  return { from: Math.min(own.from, other.from), to: Math.max(own.to, other.to) };
+}
+
+/** Where margin − loss·full·(level − now) is not negative. */
+function kept(margin: number, loss: number, { full, now }: Spot): Range | null {
+  if (Math.abs(loss) <= leastInfluence) return margin < -rounding * full ? null : { from: -Infinity, to: Infinity };
+  const edge = now + margin / (loss * full);
+  return loss > 0 ? { from: -Infinity, to: edge } : { from: edge, to: Infinity };
+}
+
+/** The level at which both edges of the band are equally far away, held within what is allowed. */
+function middleOf(checks: readonly Check[], at: Spot, { from, to }: Range): number | null {
+  const [low, high] = (['min', 'max'] as const).map((sense) =>
+    checks.find((check) => check.role === 'band' && check.sense === sense && check.margin !== null && check.use),
+  );
+  if (!low?.use || !high?.use || low.margin === null || high.margin === null) return null;
+  const apart = lossPerKg(low, low.use, at.side, at.x) - lossPerKg(high, high.use, at.side, at.x);
+  if (Math.abs(apart) <= leastInfluence) return null;
+  const level = at.now + (low.margin - high.margin) / (apart * at.full);
+  return Math.min(to, Math.max(from, level));
+}
