@@ -13,15 +13,24 @@ const formed = new Set(
     'speedSymbol ageCode met status country state words ballSchool issuer novice tested support side time hash photo seat',
     'foundBy like equalises emptyAt inEmptyMass body place thing tank fitting position rig vehicle trailer camper loadout situation of route',
     'coupling brakeKind mirrors brakeController abs chains breakaway dampers stabiliser hundredPlate distributionAllowed part',
+    // Of a trip: when something happened, after which part, who got out, which slip.
+    'after member ticket',
   ]
     .join(' ')
     .split(' '),
 );
 
+/** The minute of a log, which is under the same name as what a wheel stands on. */
+const isMinute = (text: string): boolean => /^\d{4}-\d\d-\d\dT/.test(text);
+
 /** The document with markup in every text that an owner, or somebody else, may fill as they like. */
 function hostile(value: unknown, key = ''): unknown {
   if (typeof value === 'string')
-    return formed.has(key) ? value : key === 'note' || key === 'conditions' ? longer : markup;
+    return formed.has(key) || (key === 'on' && isMinute(value))
+      ? value
+      : key === 'note' || key === 'conditions'
+        ? longer
+        : markup;
   if (Array.isArray(value)) {
     const free = ['classes', 'codes', 'regions', 'on', 'onlyIn', 'variants', 'photos', 'excludes'].includes(key);
     return free ? value : value.map((one) => hostile(one, key));
@@ -85,6 +94,7 @@ for (const { name, rig } of [
     expect(await foreign(page)).toEqual(clean);
     const views = [
       ...['plates', 'load', 'balance', 'weigh', 'weigh?sheet=history', 'verdict', 'papers', 'rules', 'card', 'compare'],
+      ...['road', ...(name.startsWith('australian') ? ['road?trip=hills'] : [])],
       ...['way', 'packages', 'changes', 'others', 'case'].map((sheet) => `uprate?sheet=${sheet}`),
     ];
     let told = 0;

@@ -94,6 +94,23 @@ describe('what to do about a trip', () => {
     }
   });
 
+  it('leaves what is behind as it went: only what is ahead counts, and only there something is done', () => {
+    const behind = new Set(['out', 'wine']);
+    const ahead = leastOnTheRoad(trip, behind).find(({ check }) => check.id === 'axle.rear')!;
+    expect(ahead.check.status).toBe('over');
+    const later = tripRemedies(trip, {}, ahead, behind);
+    expect(later.length).toBeGreaterThan(0);
+    for (const { kind, plan: changed, levels } of later) {
+      expect(['setOut', 'otherTank', 'home', 'buyLater', 'putElsewhere']).not.toContain(kind);
+      expect(levels).toBeUndefined();
+      if (changed) expect(changed.slice(0, 2)).toEqual(plan.slice(0, 2));
+    }
+    // Once the last drive is all that is left, what went before it is no news.
+    const [, , , last] = reckonTrip(vanView, {}, plan).sections;
+    const all = new Set(plan.map(({ id }) => id).filter((id) => id !== last?.id));
+    for (const { moment } of leastOnTheRoad(trip, all)) expect([...all].slice(0, 2)).not.toContain(moment.event);
+  });
+
   it('buys nothing after the last drive, and has nothing to say where all is well', () => {
     const last = plan.slice(0, 3);
     const short = reckonTrip(vanView, {}, last);

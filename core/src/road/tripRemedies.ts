@@ -56,25 +56,28 @@ const mostPackings = 12;
  * wherever the rig is driven, and no other is passed that is kept without it. Where nothing keeps it by itself, what helps most: one
  * after the other they may.
  * @param of which limit, at its worst moment
+ * @param behind parts of the trip that are over: they stay as they went, and nothing is set out with otherwise
  */
 export function tripRemedies(
   trip: ReckonedTrip,
   plan: Pick<Trip, 'date' | 'rates'>,
   of: LeastOnTheRoad,
+  behind: ReadonlySet<Section['id']> = new Set(),
 ): readonly TripRemedy[] {
   if (of.check.status !== 'over') return [];
-  const before = brokenOn(trip);
+  const before = brokenOn(trip, behind);
   const keeping: TripRemedy[] = [];
   const helping: TripRemedy[] = [];
   const kinds = new Map<Effort, number>();
   for (const candidate of candidates(trip, of)) {
+    if (!leavesBehind(trip, candidate, behind)) continue;
     if (keeping.length >= shown) break;
     // Of one kind the first that does is enough; of packings two, to choose from.
     const enough = candidate.kind === 'move' || candidate.kind === 'home' ? 2 : 1;
     if ((kinds.get(candidate.kind) ?? 0) >= enough) continue;
     const after = reckonTrip(changed(trip.start, candidate), plan, candidate.plan ?? trip.sections);
-    const margin = leastOf(after, of.check.id);
-    if (margin === null || [...brokenOn(after)].some((id) => !before.has(id))) continue;
+    const margin = leastOf(after, of.check.id, behind);
+    if (margin === null || [...brokenOn(after, behind)].some((id) => !before.has(id))) continue;
     if (margin < -massTolerance) {
       if (margin > of.check.margin + noticeable) helping.push({ ...candidate, margin, keeps: false });
       continue;
@@ -85,19 +88,31 @@ export function tripRemedies(
   return keeping.length > 0 ? keeping : helping.sort((a, b) => b.margin - a.margin).slice(0, shown);
 }
 
+/** Whether what is behind stays as it went: its parts in their order before all others, and the load it set out with. */
+function leavesBehind(
+  { sections }: ReckonedTrip,
+  { plan, levels, kind }: Candidate,
+  behind: ReadonlySet<string>,
+): boolean {
+  if (behind.size === 0) return true;
+  if (levels || kind === 'home') return false;
+  const last = sections.findLastIndex(({ id }) => behind.has(id));
+  return !plan || sections.slice(0, last + 1).every((section, at) => plan[at] === section);
+}
+
 /** kg: less is no help. */
 const noticeable = 2;
 
-const leastOf = (trip: ReckonedTrip, id: Check['id']): number | null =>
-  drivenMoments(trip).reduce<number | null>((least, { checks }) => {
+const leastOf = (trip: ReckonedTrip, id: Check['id'], behind: ReadonlySet<string>): number | null =>
+  drivenMoments(trip, behind).reduce<number | null>((least, { checks }) => {
     const margin = checks.find((check) => check.id === id)?.margin ?? null;
     return margin === null ? least : Math.min(least ?? Infinity, margin);
   }, null);
 
 /** Limits and bands that are passed somewhere on the road. */
-const brokenOn = (trip: ReckonedTrip): ReadonlySet<string> =>
+const brokenOn = (trip: ReckonedTrip, behind: ReadonlySet<string>): ReadonlySet<string> =>
   new Set(
-    drivenMoments(trip).flatMap(({ checks }) =>
+    drivenMoments(trip, behind).flatMap(({ checks }) =>
       checks.filter((check) => check.status === 'over' && (binds(check) || check.role === 'band')).map(({ id }) => id),
     ),
   );

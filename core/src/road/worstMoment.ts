@@ -32,11 +32,12 @@ const gravity = (check: Check, start: RoadMoment | undefined): number => {
 /**
  * Every limit of the load at its worst moment on the road, the worst first: what is exceeded before what is only advised, then by
  * what is left. Advice that is kept stands last.
+ * @param behind parts of the trip that are over: only what is ahead counts
  */
-export function leastOnTheRoad(trip: ReckonedTrip): readonly LeastOnTheRoad[] {
+export function leastOnTheRoad(trip: ReckonedTrip, behind?: ReadonlySet<string>): readonly LeastOnTheRoad[] {
   const [start] = trip.moments;
   const least = new Map<string, { readonly check: Check & { readonly margin: number }; readonly moment: RoadMoment }>();
-  for (const moment of drivenMoments(trip)) {
+  for (const moment of drivenMoments(trip, behind)) {
     for (const check of moment.checks) {
       if (!isKnown(check) || !comparesLoad(check) || check.status === 'notApplicable') continue;
       const known = least.get(check.id);

@@ -16,13 +16,16 @@ interface RoadQuestion {
   readonly sections: readonly Section[];
   /** Which limit, by the id of its check. */
   readonly check: string;
+  /** Parts that are over. */
+  readonly behind: readonly string[];
 }
 
 const work = {
-  remedies: ({ start, trip, sections, check }: RoadQuestion): readonly TripRemedy[] => {
+  remedies: ({ start, trip, sections, check, behind }: RoadQuestion): readonly TripRemedy[] => {
     const reckoned = reckonTrip(start, trip, sections);
-    const of = leastOnTheRoad(reckoned).find((one) => one.check.id === check);
-    return of ? tripRemedies(reckoned, trip, of) : [];
+    const over = new Set(behind);
+    const of = leastOnTheRoad(reckoned, over).find((one) => one.check.id === check);
+    return of ? tripRemedies(reckoned, trip, of, over) : [];
   },
 };
 export type RoadWork = typeof work;

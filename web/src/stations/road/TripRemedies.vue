@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { kilograms, message } from '@wagonomos/core';
-import { changeTrip, makeMove, setTankLevel } from '@wagonomos/core/edits';
+import { changeTrip, makeMove, setTankLevel, takeLogIn } from '@wagonomos/core/edits';
 import type { LeastOnTheRoad, TripRemedy } from '@wagonomos/core/road';
 import { onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -15,7 +15,7 @@ const props = defineProps<{ worst: LeastOnTheRoad }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const workspace = useWorkspace();
-const { start, trip, sections, sight } = useTrip();
+const { start, trip, sections, sight, behind } = useTrip();
 
 const found = shallowRef<readonly TripRemedy[] | null>(null);
 const broken = ref(false);
@@ -37,6 +37,7 @@ watch(
       trip: toRaw({ date: of.date, rates: of.rates }),
       sections: sections.value.map((one) => toRaw(one)),
       check: props.worst.check.id,
+      behind: [...behind.value],
     };
     const answer = await worker.ask((api) => api.remedies(question)).catch(() => null);
     if (mine !== turn) return;
@@ -55,7 +56,9 @@ const carryOut = ({ plan, levels = [], move }: TripRemedy) => {
   if (!of || !from) return;
   const loadout = from.loadout.id;
   workspace.edit('app.edit.remedy', (document) => {
-    const planned = plan ? changeTrip(document, of.id, { plan: [...plan] }) : document;
+    // What was logged is part of the plan from here on, or its parts would be twice in it.
+    const logged = plan && sight.value === 'went' ? takeLogIn(document, of.id) : document;
+    const planned = plan ? changeTrip(logged, of.id, { plan: [...plan] }) : logged;
     const levelled = levels.reduce((all, one) => setTankLevel(all, loadout, one.body, one.tank, one.fraction), planned);
     return move ? makeMove(levelled, loadout, move) : levelled;
   });
@@ -80,12 +83,7 @@ const left = ({ margin, keeps }: TripRemedy) =>
         <li v-for="(one, n) in found" :key="n">
           <span>{{ say(one.says) }}</span>
           <small>{{ left(one) }}</small>
-          <button
-            type="button"
-            class="quiet-button"
-            :disabled="sight === 'went' && one.plan !== undefined"
-            @click="carryOut(one)"
-          >
+          <button type="button" class="quiet-button" @click="carryOut(one)">
             {{ t('app.next.do') }}
           </button>
         </li>

@@ -50,7 +50,13 @@ function tripHere() {
   );
   const spans = computed(() => (reckoned.value ? spansOf(reckoned.value) : []));
   const placed = computed(() => (reckoned.value ? placedMoments(reckoned.value, spans.value) : []));
-  const least = computed(() => (reckoned.value ? leastOnTheRoad(reckoned.value) : []));
+  /** What is over of a trip under way; of one seen as planned, or over as a whole, nothing: then all of it is looked at. */
+  const behind = computed((): ReadonlySet<string> => {
+    const over = parts.value.filter(({ stands }) => stands !== 'ahead');
+    const under = sight.value === 'went' && over.length < parts.value.length;
+    return new Set(under ? over.map(({ section }) => section.id) : []);
+  });
+  const least = computed(() => (reckoned.value ? leastOnTheRoad(reckoned.value, behind.value) : []));
   const worstAt = computed(() => placed.value.find(({ moment }) => moment === least.value[0]?.moment)?.to ?? 0);
   /** Where the hand is, by the part of the trip, so that it stays there when others come and go; null: where it is worst. */
   const pointed = ref<{ readonly section: string; readonly share: number } | null>(null);
@@ -90,6 +96,7 @@ function tripHere() {
     parts,
     sections,
     reckoned,
+    behind,
     spans,
     placed,
     least,
