@@ -16,7 +16,13 @@ const stations = [
   'card',
   'rules',
 ];
-const views = ['/', '/start', '/words', ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`))];
+const views = [
+  '/',
+  '/start',
+  '/words',
+  '/rig/tern-and-saltbush/road?trip=hills',
+  ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`)),
+];
 
 /** Adds up how far what is seen has moved by itself, as the browser reckons it. */
 const watchShifts = (page: Page) =>

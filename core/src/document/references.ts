@@ -26,6 +26,10 @@ function duplicates(workspace: Workspace): ReferenceProblem[] {
     ...workspace.tickets.map((ticket, at): Listed => [['tickets', at, 'readings'], ticket.readings]),
     ...workspace.cases.map((one, at): Listed => [['cases', at, 'steps'], one.steps]),
     ...workspace.cases.map((one, at): Listed => [['cases', at, 'packages'], one.packages]),
+    ...workspace.trips.map((one, at): Listed => [['trips', at, 'plan'], one.plan ?? []]),
+    ...workspace.trips.map((one, at): Listed => [['trips', at, 'log'], one.log ?? []]),
+    // Of one part of a trip there is one entry: what happened in its place.
+    ...workspace.trips.map((one, at): Listed => [['trips', at, 'log'], (one.log ?? []).map(({ did }) => did)]),
     ...workspace.situations.map((one, at): Listed => [['situations', at, 'drivers'], one.drivers ?? []]),
   ];
   return lists.flatMap(([path, items]) => {

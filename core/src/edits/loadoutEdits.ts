@@ -2,6 +2,7 @@ import type { Ticket } from '../weighing/ticket.ts';
 import { removeEntries } from '../document/referenceTable.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
+import { levelledAnew, placedAnew } from '../loading/loadoutChanges.ts';
 import type { Said } from '../loading/saidSchema.ts';
 import { withoutUndefined } from '../plain/lists.ts';
 import { edited, entryOf, put, without } from './draft.ts';
@@ -49,16 +50,8 @@ export const placeThing = (
 ): Workspace =>
   inLoadout(workspace, loadoutId, (loadout) => {
     const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.placements ?? [];
-    const at = before.findIndex((one) => one.thing === thing);
-    const others = before.filter((one) => one.thing !== thing);
-    const lies = where && lying(before[at], { thing, ...where });
-    if (lies) others.splice(at < 0 ? others.length : at, 0, lies);
-    loadout.placements = others;
+    loadout.placements = placedAnew(before, thing, where);
   });
-
-/** How a thing lies that is put somewhere: as wet and as turned as it was. */
-export const lying = (before: Placement | undefined, now: Placement): Placement =>
-  withoutUndefined({ wet: before?.wet, turned: before?.turned, ...now });
 
 /** Takes somebody along in a loadout; kg. */
 export const addCrew = (workspace: Workspace, loadoutId: string, member: CrewMember): Workspace =>
@@ -131,6 +124,6 @@ export const setTankLevel = (
   fraction: number,
 ): Workspace =>
   inLoadout(workspace, loadoutId, (loadout) => {
-    const others = without(loadout.tankLevels, (one) => one.body === body && one.tank === tank);
-    loadout.tankLevels = [...others, { body, tank, fraction: Math.min(1, Math.max(0, fraction)) }];
+    const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.tankLevels ?? [];
+    loadout.tankLevels = levelledAnew(before, [{ body, tank, fraction }]);
   });

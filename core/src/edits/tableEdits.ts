@@ -1,7 +1,7 @@
 import type { Workspace } from '../document/workspace.ts';
 import type { TableRow } from '../entry/thingTable.ts';
 import { edited, entryOf } from './draft.ts';
-import { lying } from './loadoutEdits.ts';
+import { lying } from '../loading/loadoutChanges.ts';
 
 /**
  * Takes the rows of a table into the inventory and the loadout. A name that is owned already is brought up to date instead of

@@ -14,5 +14,5 @@ export { placedMoments, spansOf, viewAt, type Span } from '../road/ribbon.ts';
 export type { Amount } from '../road/flowing.ts';
 export { rateNames, type LogEntry, type RateName, type Section, type SectionKind, type Trip } from '../road/trip.ts';
 export { tripRemedies, type TripRemedy } from '../road/tripRemedies.ts';
-export { sectionMessage, storeMessage, whenMessage } from '../road/tripWords.ts';
+export { sectionMessage, storeMessage, viewBefore, whenMessage } from '../road/tripWords.ts';
 export { leastOnTheRoad, worstMessage, type LeastOnTheRoad } from '../road/worstMoment.ts';

@@ -1,7 +1,7 @@
 import { axleLimits, axleLoad } from './onAxle.ts';
 import { ballShare } from '../loads/ballShare.ts';
 import type { Loads } from '../loads/loads.ts';
-import { message, type Message } from '../messages/message.ts';
+import { message, percent, type Message } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { GearAxle } from '../rig/runningGear.ts';
@@ -90,7 +90,7 @@ function trailerParts(loads: Loads): ChainPart[] {
           rating: part.rating / (1 - share),
           how: message('chain.byAxles', {
             rating: { kind: 'amount', unit: 'kg', value: part.rating, rounding: 'nearest' },
-            share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
+            share: percent(share),
           }),
         };
   return [

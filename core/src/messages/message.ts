@@ -39,5 +39,13 @@ export const kilograms = (value: number, rounding: Amount['rounding'], opens?: s
   ...(opens === undefined ? {} : { opens }),
 });
 
+/** A share, 0 to 1, as people say it: in per cent. */
+export const percent = (share: number): Amount => ({
+  kind: 'amount',
+  unit: 'percent',
+  value: 100 * share,
+  rounding: 'nearest',
+});
+
 /** An owner's own name for a thing or a place, to be shown as it was typed. */
 export const verbatim = (text: string): Message => ({ key: 'verbatim', params: { text } });

@@ -39,7 +39,6 @@ export function bordersOf({ start, steps, events }: ReckonedTrip): readonly Bord
     if (samePlace(before.situation.travel, after.situation.travel)) continue;
     places.push({ section: events.find(({ id }) => id === event.id)?.section ?? null, before, view: after });
   }
-  // Who crosses a border in the first drive never drove where the papers say he is.
   return places.map(({ section, before, view }) => {
     const [then, now] = [before && judge(before), judge(view)];
     const { travel, date } = view.situation;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { readParsed } from '../files/readWorkspace.ts';
 import { exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { asItWent, logTakenIn, nextPlanned, reached } from './log.ts';
 import { learntFrom } from './learnt.ts';
@@ -71,6 +72,25 @@ describe('a trip as it went', () => {
     expect(wentAs({ ...went, plan: [drive('c', 50)] })).toEqual([
       ['a', 'went'],
       ['c', 'ahead'],
+    ]);
+  });
+});
+
+describe('a file', () => {
+  it('is refused where two parts of a trip, or two entries of one part, bear one name', () => {
+    const document = exampleWorkspace('australian-wagon-and-tandem');
+    const faults = (patch: Partial<Trip>) => {
+      const read = readParsed({ ...document, trips: [{ ...hills, ...patch }] });
+      return read.ok || read.problem.code !== 'invalid'
+        ? []
+        : read.problem.faults.map(({ code, place }) => [code, place]);
+    };
+    const [first] = hills.plan ?? [];
+    const [entry] = hills.log ?? [];
+    expect(faults({})).toEqual([]);
+    expect(faults({ plan: [first!, first!] })).toEqual([['duplicateId', expect.stringContaining('plan › 2')]]);
+    expect(faults({ log: [entry!, { ...entry!, id: 'other' }] })).toEqual([
+      ['duplicateId', expect.stringContaining('log › 2')],
     ]);
   });
 });

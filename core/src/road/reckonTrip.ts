@@ -6,9 +6,9 @@ import type { TankKind } from '../rig/equipment.ts';
 import { alongSteps, type AlongTheRoad, type RoadMoment } from './alongTheRoad.ts';
 import { kmOf, stepsOf, type SectionEvent, type TripStep } from './consumption.ts';
 import { ratesAt, ratesOf, type RateWithDoubt, type Rates } from './rates.ts';
-import { between, capacityOf, levelsOf, shiftsBetween, type Levels } from './tanks.ts';
+import { capacityOf, levelsOf, shiftsBetween, type Levels } from './tanks.ts';
 import { rateNames, type RateName, type Section, type Trip } from './trip.ts';
-import type { Walked } from './walk.ts';
+import { levelsWithin, type Walked } from './walk.ts';
 
 /** A trip reckoned from its start to its end. */
 export interface ReckonedTrip extends AlongTheRoad {
@@ -97,11 +97,7 @@ const byEvent = (steps: readonly Walked[]): ReadonlyMap<string, Walked> =>
 /** What the stores hold at a moment on a way; undefined: the way has no such event. */
 function levelsAt(way: ReadonlyMap<string, Walked>, { event, share }: RoadMoment): Levels | undefined {
   const step = event === null ? undefined : way.get(event);
-  if (!step) return undefined;
-  const parts = step.flowed?.parts ?? [];
-  const part = share >= 1 ? undefined : parts.find(({ to }) => share <= to);
-  if (!part) return levelsOf(step.after);
-  return between(part.before, part.after, part.to > part.from ? (share - part.from) / (part.to - part.from) : 1);
+  return step && levelsWithin(step, share);
 }
 
 /** What a trip uses up of which nobody knows where or how much it is. */

@@ -1,8 +1,9 @@
 import type { RigView } from '../loading/rigView.ts';
 import type { RoadMoment } from './alongTheRoad.ts';
 import type { ReckonedTrip } from './reckonTrip.ts';
-import { between, withLevels } from './tanks.ts';
+import { withLevels } from './tanks.ts';
 import type { Section } from './trip.ts';
+import { levelsWithin } from './walk.ts';
 
 /** Where a part of a trip lies on its ribbon, which is 1 long. */
 export interface Span {
@@ -65,8 +66,6 @@ export function viewAt(trip: ReckonedTrip, at: number): { readonly view: RigView
   const step = trip.steps.findLast(({ event }) => event.id === section.id);
   if (!step) return { view: trip.start, section };
   const share = (at - span.from) / (span.to - span.from);
-  const part = step.flowed?.parts.find(({ to }) => share <= to + 1e-9);
-  if (!part || (share >= 1 && part === step.flowed?.parts.at(-1))) return { view: step.after, section };
-  const within = part.to > part.from ? (share - part.from) / (part.to - part.from) : 1;
-  return { view: withLevels(step.before, between(part.before, part.after, within)), section };
+  const within = step.flowed !== null && share < 1;
+  return { view: within ? withLevels(step.before, levelsWithin(step, share)) : step.after, section };
 }

@@ -1,3 +1,4 @@
+import { levelledAnew } from '../loading/loadoutChanges.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { StopChange } from './roadEvent.ts';
 
@@ -22,9 +23,7 @@ export function stopping(
     ...bring.map(({ placement }) => placement),
   ];
   const crew = [...loadout.crew.filter(({ id }) => !part.includes(id)), ...join];
-  const isSet = (one: { readonly body: string; readonly tank: string }) =>
-    set.some(({ body, tank }) => body === one.body && tank === one.tank);
-  const tankLevels = [...loadout.tankLevels.filter((one) => !isSet(one)), ...set];
+  const tankLevels = levelledAnew(loadout.tankLevels, set);
   const stood = { ...view, things, loadout: { ...loadout, placements, crew, tankLevels } };
   return hitched(
     where ? { ...stood, situation: { ...stood.situation, through: undefined, ...where } } : stood,

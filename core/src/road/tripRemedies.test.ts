@@ -94,6 +94,26 @@ describe('what to do about a trip', () => {
     }
   });
 
+  it('drains a second time under a name of its own, and names who got in on the way', () => {
+    const grey = { kind: 'tank', body: 'saltbush-19', tank: 'grey', fraction: 0 } as const;
+    const way: readonly Section[] = [
+      { id: 'ann', kind: 'join', name: 'Ann', mass: 60 },
+      { id: 'stay', kind: 'nights', nights: 3 },
+      { id: 'bye', kind: 'part', member: 'ann' },
+      { id: 'on', kind: 'drive', km: 80 },
+      { ...grey, id: 'drain-1' },
+      { id: 'home', kind: 'drive', km: 80 },
+    ];
+    const rates = { rates: { water: { value: 10 } } };
+    const trip = reckonTrip(exampleView('australian-wagon-and-tandem'), rates, way);
+    const band = leastOnTheRoad(trip).find(({ check }) => check.id === 'ball.shareLow')!;
+    const drain = tripRemedies(trip, rates, band).find(({ kind }) => kind === 'drain');
+    const ids = drain?.plan?.map(({ id }) => id) ?? [];
+    expect(ids).toContain('drain-2');
+    expect(new Set(ids).size).toBe(way.length + 1);
+    expect(JSON.stringify(drain?.says)).toContain('Ann');
+  });
+
   it('leaves what is behind as it went: only what is ahead counts, and only there something is done', () => {
     const behind = new Set(['out', 'wine']);
     const ahead = leastOnTheRoad(trip, behind).find(({ check }) => check.id === 'axle.rear')!;

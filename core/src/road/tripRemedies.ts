@@ -1,9 +1,11 @@
 import { binds, type Check } from '../checks/check.ts';
 import { marginWith, moveCandidates, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
+import { withMove } from '../limits/withMove.ts';
 import type { Loadout } from '../loading/loadout.ts';
+import { levelledAnew } from '../loading/loadoutChanges.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
-import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
+import { kilograms, message, percent, verbatim, type Message } from '../messages/message.ts';
 import type { Tank } from '../rig/equipment.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { RoadMoment } from './alongTheRoad.ts';
@@ -12,7 +14,7 @@ import { reckonTrip, type ReckonedTrip } from './reckonTrip.ts';
 import type { TankOf } from './roadEvent.ts';
 import { capacityOf } from './tanks.ts';
 import type { Section, Trip } from './trip.ts';
-import { sectionMessage } from './tripWords.ts';
+import { sectionMessage, viewBefore } from './tripWords.ts';
 import type { LeastOnTheRoad } from './worstMoment.ts';
 
 /** By effort: what is not done at all, then what a tap does on the way, what is decided at home, what is carried about. */
@@ -117,21 +119,9 @@ const brokenOn = (trip: ReckonedTrip, behind: ReadonlySet<string>): ReadonlySet<
     ),
   );
 
-function changed(start: RigView, { levels, move }: Candidate): RigView {
-  const { loadout } = start;
-  const isSet = ({ body, tank }: TankOf) => levels?.some((one) => one.body === body && one.tank === tank);
-  const tankLevels = levels ? [...loadout.tankLevels.filter((one) => !isSet(one)), ...levels] : loadout.tankLevels;
-  const placements = move ? loadout.placements.flatMap((one) => moved(one, move)) : loadout.placements;
-  return { ...start, loadout: { ...loadout, tankLevels, placements } };
-}
-
-type Placement = Loadout['placements'][number];
-
-function moved(placement: Placement, move: LoadMove): readonly Placement[] {
-  if (placement.thing !== move.id) return [placement];
-  if (move.kind === 'turn') return [{ ...placement, turned: placement.turned ? undefined : true }];
-  const { thing, count, wet } = placement;
-  return move.to ? [{ thing, count, body: move.to.body, place: move.to.place, ...(wet ? { wet } : {}) }] : [];
+function changed(start: RigView, { levels = [], move }: Candidate): RigView {
+  const levelled = { ...start.loadout, tankLevels: levelledAnew(start.loadout.tankLevels, levels) };
+  return { ...start, loadout: move ? withMove(levelled, move) : levelled };
 }
 
 function candidates(trip: ReckonedTrip, of: LeastOnTheRoad): readonly Candidate[] {
@@ -152,8 +142,13 @@ const indexOf = (trip: ReckonedTrip, { event }: RoadMoment): number => {
   return trip.sections.findIndex(({ id }) => id === section);
 };
 
-const percent = (fraction: number) =>
-  ({ kind: 'amount', unit: 'percent', value: 100 * fraction, rounding: 'nearest' }) as const;
+/** The id of a part of the trip that is new, the same for the same place in it. */
+function newIdIn(sections: readonly Section[], wish: string): string {
+  const taken = new Set(sections.map(({ id }) => id));
+  let at = 1;
+  while (taken.has(`${wish}-${at}`)) at += 1;
+  return `${wish}-${at}`;
+}
 
 function byTanks(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[] {
   const { start, sections } = trip;
@@ -168,9 +163,10 @@ function byTanks(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[] {
     )
     .sort((a, b) => wasteFirst(a) - wasteFirst(b))
     .map(({ body, tank, is }): Candidate => {
-      const section: Section = { id: `drain-${tank}-${before}`.slice(0, 64), kind: 'tank', body, tank, fraction: 0 };
+      const section: Section = { id: newIdIn(sections, 'drain'), kind: 'tank', body, tank, fraction: 0 };
       const plan = [...sections.slice(0, before), section, ...sections.slice(before)];
-      const where = before === 0 ? message('road.remedy.atStart') : afterMessage(trip, before - 1);
+      const last = sections[before - 1];
+      const where = last ? afterMessage(trip, last) : message('road.remedy.atStart');
       return { kind: 'drain', says: message('road.remedy.drain', { tank: verbatim(is.name), where }), plan };
     });
   const less = sections.slice(0, at + 1).flatMap((section, n): readonly Candidate[] => {
@@ -179,7 +175,10 @@ function byTanks(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[] {
       .filter((fraction) => fraction < section.fraction)
       .map((fraction) => ({
         kind: 'fillLess',
-        says: message('road.remedy.fillLess', { what: sectionMessage(start, section), share: percent(fraction) }),
+        says: message('road.remedy.fillLess', {
+          what: sectionMessage(viewBefore(trip, section), section),
+          share: percent(fraction),
+        }),
         plan: sections.map((one, m) => (m === n ? { ...section, fraction } : one)),
       }));
   });
@@ -221,12 +220,8 @@ function pouredOver({ loadout }: RigView, from: OwnTank, to: OwnTank): readonly 
   ];
 }
 
-const afterMessage = (trip: ReckonedTrip, at: number): Message => {
-  const section = trip.sections[at];
-  return section
-    ? message('road.when.after', { what: sectionMessage(trip.start, section) })
-    : message('road.remedy.atStart');
-};
+const afterMessage = (trip: ReckonedTrip, section: Section): Message =>
+  message('road.when.after', { what: sectionMessage(viewBefore(trip, section), section) });
 
 function byShopping(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[] {
   const { sections, start } = trip;
@@ -243,7 +238,7 @@ function byShopping(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[
               kind: 'buyLater',
               says: message('road.remedy.buyLater', {
                 name,
-                where: message('road.when.after', { what: sectionMessage(start, one) }),
+                where: afterMessage(trip, one),
               }),
               plan: [...rest.slice(0, m + 1), section, ...rest.slice(m + 1)],
             },

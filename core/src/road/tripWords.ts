@@ -1,5 +1,5 @@
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import { message, verbatim, type Message } from '../messages/message.ts';
+import { message, percent, verbatim, type Message } from '../messages/message.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
 import type { RoadMoment } from './alongTheRoad.ts';
 import type { ReckonedTrip } from './reckonTrip.ts';
@@ -30,7 +30,7 @@ export function sectionMessage(view: RigView, section: Section): Message {
     case 'tank': {
       const { fraction } = section;
       const tank = storeMessage(view, section);
-      const share = { kind: 'amount', unit: 'percent', value: 100 * fraction, rounding: 'nearest' } as const;
+      const share = percent(fraction);
       return named(fraction === 0 ? 'drained' : fraction === 1 ? 'filled' : 'level', { tank, share });
     }
     case 'shop':
@@ -50,13 +50,16 @@ export function sectionMessage(view: RigView, section: Section): Message {
   }
 }
 
+/** The rig as it comes to a part of a trip: who got in on the way has a name there where he gets out. */
+export const viewBefore = ({ steps, start }: Pick<ReckonedTrip, 'steps' | 'start'>, { id }: Section): RigView =>
+  steps.find(({ event }) => event.section === id)?.before ?? start;
+
 /** When on a trip a moment is. */
 export function whenMessage(trip: ReckonedTrip, { event: id, share, turns, view }: RoadMoment): Message {
   const event = trip.events.find((one) => one.id === id);
   const section = trip.sections.find((one) => one.id === event?.section);
   if (!event || !section) return message('road.when.start');
-  const before = trip.steps.find((one) => one.event.id === id)?.before ?? view;
-  const what = sectionMessage(before, section);
+  const what = sectionMessage(viewBefore(trip, section), section);
   if (turns) return message(`road.when.${turns.runs}`, { store: storeMessage(view, turns.of), what });
   if (event.id !== section.id) return message('road.when.border', { place: placeMessage(view.situation.travel) });
   if (section.kind === 'drive') return message(share < 1 ? 'road.when.during' : 'road.when.driveEnd', { what });

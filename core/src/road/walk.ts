@@ -2,7 +2,7 @@ import type { RigView } from '../loading/rigView.ts';
 import { flowing, type Flowed } from './flowing.ts';
 import type { RoadEvent } from './roadEvent.ts';
 import { stopping } from './stopping.ts';
-import { levelsOf, withLevels } from './tanks.ts';
+import { between, levelsOf, withLevels, type Levels } from './tanks.ts';
 
 /** One event of a journey, with the rig before and after it. */
 export interface Walked {
@@ -24,6 +24,13 @@ export function walked(before: RigView, event: RoadEvent, home: RigView): Walked
   const then = event.flows.length === 0 ? before : withLevels(before, flowed.parts.at(-1)?.after ?? levels);
   const after = event.until === undefined ? then : { ...then, situation: { ...then.situation, date: event.until } };
   return { event, before, after, flowed };
+}
+
+/** What the stores hold so far through an event, 0 to 1: all of a stop is done at once. */
+export function levelsWithin({ after, flowed }: Walked, share: number): Levels {
+  const part = share >= 1 ? undefined : flowed?.parts.find(({ to }) => share <= to);
+  if (!part) return levelsOf(after);
+  return between(part.before, part.after, part.to > part.from ? (share - part.from) / (part.to - part.from) : 1);
 }
 
 /** A rig through a journey, event by event, nothing judged. */

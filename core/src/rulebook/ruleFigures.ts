@@ -1,4 +1,4 @@
-import { message, type Message } from '../messages/message.ts';
+import { message, percent, type Message } from '../messages/message.ts';
 import type { RuleInForce } from '../checks/ruleFacts.ts';
 import type { AnyRule, FigureUnit } from '../rules/rule.ts';
 
@@ -14,6 +14,6 @@ export function ruleFigures(
 }
 
 const inUnit = (value: number, unit: FigureUnit | undefined) => {
-  if (unit === 'share') return { kind: 'amount', unit: 'percent', value: 100 * value, rounding: 'nearest' } as const;
+  if (unit === 'share') return percent(value);
   return unit === 'kg' ? ({ kind: 'amount', unit, value, rounding: 'nearest' } as const) : value;
 };

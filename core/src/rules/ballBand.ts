@@ -2,7 +2,7 @@ import type { Check } from '../checks/check.ts';
 import { givenLimit, judgeLeast, judgeMost } from '../checks/judgeLoad.ts';
 import { judgedAs, timesOf } from '../checks/newCheck.ts';
 import type { Loads, Value } from '../loads/loads.ts';
-import { message, term } from '../messages/message.ts';
+import { message, percent, term } from '../messages/message.ts';
 import { isFifthWheel } from '../rig/body.ts';
 import type { BallSchool } from '../situation/situation.ts';
 import { quantityName, quantityTerm } from './couplingTerms.ts';
@@ -61,7 +61,7 @@ export const ballBand = defineRule({
 
 const edgeName = (loads: Loads, key: string, share: number) =>
   message(key, {
-    share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
+    share: percent(share),
     ballLoad: term(quantityTerm(loads.view, 'ballLoad')),
   });
 

@@ -1,6 +1,6 @@
 import { judgeLeast } from '../checks/judgeLoad.ts';
 import { judgedAs, timesOf } from '../checks/newCheck.ts';
-import { message } from '../messages/message.ts';
+import { message, percent } from '../messages/message.ts';
 import { quantityName } from './couplingTerms.ts';
 import { defineRule } from './rule.ts';
 
@@ -25,7 +25,7 @@ export const frontShare = defineRule({
       side: 'vehicle',
       quantity: 'frontAxle',
       name: message('check.frontShare', {
-        share: { kind: 'amount', unit: 'percent', value: share * 100, rounding: 'nearest' },
+        share: percent(share),
       }),
       sense: 'min',
     });

@@ -3,7 +3,7 @@ import { givenLimit, judgeMost } from '../checks/judgeLoad.ts';
 import { judgedAs } from '../checks/newCheck.ts';
 import { axleLoad } from '../limits/onAxle.ts';
 import { tyreCapacity, tyreReserve } from '../limits/tyreCapacity.ts';
-import { message, type Message } from '../messages/message.ts';
+import { message, percent, type Message } from '../messages/message.ts';
 import type { RunningGear } from '../rig/runningGear.ts';
 import { onEveryAxle } from './onEveryAxle.ts';
 import { defineRule, type Asked } from './rule.ts';
@@ -34,7 +34,7 @@ const judgeGear = (
       quantity,
       name: message(name, {
         axle: message(`gearAxle.${gear.axle}`),
-        share: { kind: 'amount', unit: 'percent', value: tyreReserve * 100, rounding: 'nearest' },
+        share: percent(tyreReserve),
       }),
     });
     const { limit, worked, notes } = rated;

@@ -2,7 +2,7 @@ import { givenLimit, judgeMost, type Judged } from '../checks/judgeLoad.ts';
 import { judgedAs, timesOf } from '../checks/newCheck.ts';
 import type { Loads } from '../loads/loads.ts';
 import { referenceMass } from '../loads/referenceMass.ts';
-import { message, type Message } from '../messages/message.ts';
+import { message, percent, type Message } from '../messages/message.ts';
 import { isFifthWheel, isMotorCaravan } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
@@ -30,7 +30,7 @@ function loadedAlone({ values }: Loads): Against {
 
 const nameOf = (id: string, times: number): Message =>
   message(`check.share.${id}`, {
-    share: { kind: 'amount', unit: 'percent', value: times * 100, rounding: 'nearest' },
+    share: percent(times),
   });
 
 /**

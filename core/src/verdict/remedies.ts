@@ -5,7 +5,7 @@ import { tankContents } from '../loading/loadoutLoads.ts';
 import { placeContents } from '../loading/placeContents.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
-import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
+import { kilograms, message, percent, verbatim, type Message } from '../messages/message.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from './assess.ts';
 
@@ -63,7 +63,7 @@ function drains(assessment: Assessment, check: Check): readonly Remedy[] {
       if (loss <= leastLoss) return [];
       const fraction = Math.floor((level + (check.margin ?? 0) / loss / full) * finestLevel + 1e-9) / finestLevel;
       const move = fraction < 0 ? null : tankMove(view, { body: body.id, id: tank.id }, fraction);
-      const share = { kind: 'amount', unit: 'percent', value: 100 * fraction, rounding: 'nearest' } as const;
+      const share = percent(fraction);
       return move ? done(assessment, check, 'drain', move, { tank: verbatim(tank.name), share }) : [];
     }),
   );

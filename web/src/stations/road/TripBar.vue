@@ -125,6 +125,9 @@ defineExpose({ begin });
   flex: 1;
 }
 @media (width <= 720px) {
+  :deep(.el-radio-button__inner) {
+    padding-block: 15px;
+  }
   .which,
   .named {
     flex: 1 1 100%;

@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { kilograms, message, verbatim } from '@wagonomos/core';
-import { massChanges, sectionMessage, storeMessage, type Amount } from '@wagonomos/core/road';
+import { massChanges, sectionMessage, storeMessage, viewBefore, type Amount } from '@wagonomos/core/road';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import TripRemedies from './TripRemedies.vue';
 import { useTrip } from './useTrip.ts';
-import { useTripWords } from './useTripWords.ts';
 
 /** What to do about the worst moment, and what on this trip runs short, runs over or cannot be reckoned. */
 const { t } = useI18n();
 const { say } = useSpeech();
-const { viewBefore } = useTripWords();
 const { trip, reckoned, least } = useTrip();
 const worst = computed(() => least.value[0] ?? null);
 /** Where no limit can be held against it, how much comes and goes is known all the same. */

@@ -19,7 +19,7 @@ import { newId } from '../../shared/newId.ts';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import LogDialog from './LogDialog.vue';
-import { newSection } from './newSection.ts';
+import { newSection, sectionKinds } from './newSection.ts';
 import PlanAgainstLog from './PlanAgainstLog.vue';
 import { useTrip } from './useTrip.ts';
 import { sectionIcons, useTripWords } from './useTripWords.ts';
@@ -34,12 +34,10 @@ const { trip, start, reckoned, parts } = useTrip();
 const next = computed(() => (trip.value ? nextPlanned(trip.value) : null));
 const nextName = computed(() => (next.value && reckoned.value ? sectionName(reckoned.value, next.value) : ''));
 const quick: readonly SectionKind[] = ['tank', 'shop', 'weigh', 'drive', 'nights'];
-const kinds = computed(() =>
-  quick.filter(
-    (kind) =>
-      kind !== 'tank' || (start.value?.vehicle?.tanks.length ?? 0) + (start.value?.trailer?.tanks.length ?? 0) > 0,
-  ),
-);
+const kinds = computed(() => {
+  const can = start.value ? sectionKinds(start.value) : [];
+  return quick.filter((kind) => can.includes(kind));
+});
 /** The last first; of one minute, what was written last. */
 const entries = computed(() => (trip.value?.log ?? []).toSorted((a, b) => a.on.localeCompare(b.on)).toReversed());
 const nameOf = (section: Section): string => (reckoned.value ? sectionName(reckoned.value, section) : '');

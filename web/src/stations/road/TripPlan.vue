@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { removeSection, shiftSection } from '@wagonomos/core/edits';
-import { checkOf, type Section, type SectionKind } from '@wagonomos/core/road';
+import { checkOf, viewBefore, type Section, type SectionKind } from '@wagonomos/core/road';
 import { ArrowDown, ArrowUp, Pencil, Plus, Trash2 } from '@lucide/vue';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
@@ -17,7 +17,7 @@ import { watchedLimits } from './watchedLimits.ts';
 /** The parts of the trip in their order, each with what the tightest limits have left after it; here they are put, moved and changed. */
 const { t } = useI18n();
 const { say } = useSpeech();
-const { sectionName, viewBefore } = useTripWords();
+const { sectionName } = useTripWords();
 const workspace = useWorkspace();
 const { trip, start, parts, sight, reckoned, least, here, pointed, pointAt } = useTrip();
 
@@ -35,7 +35,6 @@ const rows = computed(() => {
       section,
       number: n + 1,
       name: sectionName(of, section),
-      date: last?.view.situation.date,
       km: of.kilometres.get(section.id),
       checks: watched.value.map(({ check }) => (last && checkOf(last, check.id)) ?? null),
       editable: sight.value === 'plan' || (planned.has(section.id) && parts.value[n]?.stands === 'ahead'),
@@ -74,6 +73,13 @@ const remove = (section: Section) => {
   const { value: of } = trip;
   if (of) workspace.edit('app.edit.tripPlan', (document) => removeSection(document, of.id, section.id));
 };
+/** What can be done with a part, in the order of its buttons. */
+const acts = ({ section, number }: { readonly section: Section; readonly number: number }) => [
+  { key: 'change', icon: Pencil, cannot: false, act: () => (editing.value = { section, isNew: false }) },
+  { key: 'earlier', icon: ArrowUp, cannot: number === 1, act: () => move(section, -1) },
+  { key: 'later', icon: ArrowDown, cannot: number === rows.value.length, act: () => move(section, 1) },
+  { key: 'drop', icon: Trash2, cannot: false, act: () => remove(section) },
+];
 const distance = (km: number | null | undefined) => (km === null ? t('app.road.farUnknown') : '');
 </script>
 
@@ -119,38 +125,15 @@ const distance = (km: number | null | undefined) => (km === null ? t('app.road.f
           <td class="acts no-print">
             <template v-if="row.editable">
               <button
+                v-for="one in acts(row)"
+                :key="one.key"
                 type="button"
                 class="icon-button small"
-                :aria-label="t('app.road.change', { what: row.name })"
-                @click="editing = { section: row.section, isNew: false }"
+                :aria-label="t(`app.road.${one.key}`, { what: row.name })"
+                :disabled="one.cannot"
+                @click="one.act"
               >
-                <Pencil :size="14" />
-              </button>
-              <button
-                type="button"
-                class="icon-button small"
-                :aria-label="t('app.road.earlier', { what: row.name })"
-                :disabled="row.number === 1"
-                @click="move(row.section, -1)"
-              >
-                <ArrowUp :size="14" />
-              </button>
-              <button
-                type="button"
-                class="icon-button small"
-                :aria-label="t('app.road.later', { what: row.name })"
-                :disabled="row.number === rows.length"
-                @click="move(row.section, 1)"
-              >
-                <ArrowDown :size="14" />
-              </button>
-              <button
-                type="button"
-                class="icon-button small"
-                :aria-label="t('app.road.drop', { what: row.name })"
-                @click="remove(row.section)"
-              >
-                <Trash2 :size="14" />
+                <component :is="one.icon" :size="14" />
               </button>
             </template>
           </td>

@@ -209,6 +209,10 @@ li.over::after {
   border-left: 2px dotted var(--over);
 }
 @media (width <= 720px) {
+  /* The names of the curves take two lines there. */
+  .line {
+    bottom: -174px;
+  }
   li small,
   li:not(.drive) :deep(svg) {
     display: none;

@@ -1,5 +1,5 @@
 import { placedBodies, type RigView } from '@wagonomos/core';
-import { sectionMessage, type ReckonedTrip, type Section, type SectionKind } from '@wagonomos/core/road';
+import { sectionMessage, viewBefore, type ReckonedTrip, type Section, type SectionKind } from '@wagonomos/core/road';
 import {
   Droplets,
   Moon,
@@ -28,16 +28,14 @@ export const sectionIcons: Readonly<Record<SectionKind, typeof Route>> = {
   weigh: Scale,
 };
 
-/** Parts of a trip in words: each as of the rig that comes to it, so that who got in on the way has a name where he gets out. */
+/** Parts of a trip in words, each as of the rig that comes to it. */
 export function useTripWords() {
   const { say } = useSpeech();
-  const viewBefore = (trip: ReckonedTrip, section: Section): RigView =>
-    trip.steps.find(({ event }) => event.section === section.id)?.before ?? trip.start;
   const sectionName = (trip: ReckonedTrip, section: Section): string =>
     say(sectionMessage(viewBefore(trip, section), section));
   const tankChoices = (view: RigView) =>
     placedBodies(view).flatMap(({ body }) =>
       body.tanks.map((tank) => ({ value: `${body.id}/${tank.id}`, label: `${tank.name} (${body.name})` })),
     );
-  return { sectionName, tankChoices, viewBefore };
+  return { sectionName, tankChoices };
 }
