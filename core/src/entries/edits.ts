@@ -63,4 +63,4 @@ export {
   takeLogIn,
 } from '../edits/tripEdits.ts';
 export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from '../edits/variantEdits.ts';
-export { makeMove } from '../edits/moveEdits.ts';
+export { makeMove, makeMoves, wishPacking } from '../edits/moveEdits.ts';

@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 11 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 12 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -263,6 +263,15 @@ describe('a file that can be used', () => {
       ['coast', undefined, 25],
       ['hills', undefined, 25],
     ]);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 11 is read for ever, its trip planned and under way as it was', () => {
+    const url = new URL('golden/version-11.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.trips.some(({ plan, log }) => (plan?.length ?? 0) > 3 && (log?.length ?? 0) > 0)).toBe(true);
+    expect(read.workspace.loadouts.every(({ packing }) => packing === undefined)).toBe(true);
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

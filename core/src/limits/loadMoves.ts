@@ -10,22 +10,25 @@ import { marginAfter, type Shift } from './shift.ts';
 
 /** One thing to do with what is on board. `fraction` is the level a tank would have, `to` where a thing would go; null: home. */
 export interface LoadMove {
-  /** A thing that is turned stays where it is, its heavy end the other way. */
-  readonly kind: 'tank' | 'thing' | 'turn';
+  /** A thing that is turned stays where it is, its heavy end the other way; on a seat somebody sits. */
+  readonly kind: 'tank' | 'thing' | 'turn' | 'seat';
   readonly id: string;
   readonly name: string;
   readonly body: string;
   readonly from: string;
   readonly to: { readonly body: string; readonly place: string; readonly name: string } | null;
   readonly fraction?: number;
+  /** Of a thing the place it leaves; left out: wherever it lies, all of it. */
+  readonly leaves?: string;
+  /** So many of several; left out: all that lie there. */
+  readonly count?: number;
 }
 
-/** A move with where mass goes by it, before it is judged; of a thing, the place it leaves. */
+/** A move with where mass goes by it, before it is judged. */
 export interface MoveCandidate extends LoadMove {
   readonly shifts: readonly Shift[];
   /** kg that are handled. */
   readonly mass: number;
-  readonly leaves?: string;
 }
 
 /** kg: less makes no difference worth the trouble. */

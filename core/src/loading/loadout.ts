@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { packingWishSchema } from './packingWish.ts';
 import { saidSchema } from './saidSchema.ts';
 import { placeKinds } from '../rig/equipment.ts';
 import {
@@ -82,6 +83,8 @@ export const loadoutSchema = z.strictObject({
   fittingPositions: z.array(fittingPositionSchema).max(listBounds.fittingPositions).optional(),
   /** What is said of a body as a whole, instead of reckoned. */
   said: z.array(saidSchema).max(listBounds.said).optional(),
+  /** What a packing of it is to be like. */
+  packing: packingWishSchema.optional(),
 });
 
 export type Thing = z.infer<typeof thingSchema>;

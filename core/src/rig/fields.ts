@@ -115,6 +115,8 @@ export const listBounds = {
   tankLevels: 60,
   fittingPositions: 60,
   said: 3,
+  /** Measured settings of one hitch. */
+  settings: 12,
   readings: 60,
   photos: 40,
   pressureTable: 30,

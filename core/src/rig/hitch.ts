@@ -1,11 +1,21 @@
 import { z } from 'zod';
-import { coupleField, lengthField, notTooFine } from './fields.ts';
+import { coupleField, lengthField, listBounds, notTooFine } from './fields.ts';
 
 const distributionSchema = z.discriminatedUnion('kind', [
   /** 1 restores the front axle fully, 0.5 half. */
   z.strictObject({ kind: z.literal('fraction'), fraction: notTooFine(z.number().min(0).max(1.5)) }),
   z.strictObject({ kind: z.literal('couple'), coupleNm: coupleField }),
 ]);
+
+/** m over the road of a wheel arch: the vehicle by itself, hitched up, and with the bars on. */
+const archSchema = z.strictObject({
+  alone: lengthField.optional(),
+  coupled: lengthField.optional(),
+  bars: lengthField.optional(),
+});
+
+/** How the bars were set, in the owner's own count (links, shims, turns), and the couple that was measured there. */
+const settingSchema = z.strictObject({ at: notTooFine(z.number().min(-100).max(100)), coupleNm: coupleField });
 
 /** What stands between vehicle and trailer beside ball and coupling. */
 export const hitchSchema = z.strictObject({
@@ -18,5 +28,8 @@ export const hitchSchema = z.strictObject({
   distribution: distributionSchema.optional(),
   /** Whether the makers of vehicle, receiver and coupling allow a distribution hitch. */
   distributionAllowed: z.enum(['yes', 'no', 'unknown']).optional(),
+  /** Heights of the vehicle's wheel arches, an aid to setting the bars. */
+  arches: z.strictObject({ front: archSchema.optional(), rear: archSchema.optional() }).optional(),
+  settings: z.array(settingSchema).max(listBounds.settings).optional(),
 });
 export type Hitch = z.infer<typeof hitchSchema>;
