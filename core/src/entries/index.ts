@@ -7,6 +7,7 @@ export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare } from '../loads/ballShare.ts';
 export {
   binds,
+  comparesLoad,
   checkGroups,
   isTotal,
   type Check,

@@ -8,6 +8,7 @@ export { hitchMoment } from '../limits/hitchMoment.ts';
 export { payload, publishedOn, type Payload } from '../limits/payload.ts';
 export { placePreviews, type PlacePreview } from '../limits/placePreview.ts';
 export { plateQuestions } from '../limits/questions.ts';
+export type { LoadMove } from '../limits/loadMoves.ts';
 export { roomAt } from '../limits/roomAt.ts';
 export { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 export { tyreCapacity } from '../limits/tyreCapacity.ts';

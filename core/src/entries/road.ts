@@ -6,7 +6,7 @@ export { bordersOf, type Border } from '../road/borders.ts';
 export { learntFrom, type Learnt } from '../road/learnt.ts';
 export { asItWent, nextPlanned, reached } from '../road/log.ts';
 export { massChanges } from '../road/massChanges.ts';
-export { checkOf } from '../road/onTheRoad.ts';
+export { checkOf, drivenMoments } from '../road/onTheRoad.ts';
 export { planAgainstLog, type WeighedOnTheRoad } from '../road/planAgainstLog.ts';
 export { ratesOf } from '../road/rates.ts';
 export { reckonTrip, type ReckonedTrip } from '../road/reckonTrip.ts';

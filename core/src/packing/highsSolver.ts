@@ -14,6 +14,9 @@ export function highsSolver(highs: Highs): Solver {
         mip_rel_gap: 0,
         mip_abs_gap: near,
         time_limit: Math.max(0.05, seconds),
+        // A rig has few limits and many alike ways: what pays in large models costs more here than it saves.
+        mip_detect_symmetry: false,
+        mip_heuristic_effort: 0.02,
         mip_feasibility_tolerance: 1e-7,
         primal_feasibility_tolerance: 1e-8,
       });

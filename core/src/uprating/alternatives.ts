@@ -7,7 +7,7 @@ import { beforeAfter } from './beforeAfter.ts';
 import type { Consequence } from './consequence.ts';
 import { moveOver, type MovedOver } from './movingOver.ts';
 import { withSmallTrailer, type SmallTrailerWords } from './smallTrailer.ts';
-import { takeAway, type Left } from './takingAway.ts';
+import { takeAway, type Left, type TakenAway } from './takingAway.ts';
 
 /** Something the owner would take instead of a heavier thing: kg, and what it costs if that is known. */
 export interface Swap {
@@ -37,12 +37,14 @@ export interface AlternativeWishes {
   /** Things that go first: never used, say. */
   readonly least: ReadonlySet<string>;
   readonly words: SmallTrailerWords;
+  /** What has to stay at home, where that is known better than by choosing greedily. */
+  readonly taken?: TakenAway | undefined;
 }
 
 /** What could be done instead of an uprate, each worked out like any loadout. What makes no sense on this rig is left out. */
-export function alternatives(view: RigView, { swaps, least, words }: AlternativeWishes): readonly Alternative[] {
+export function alternatives(view: RigView, { swaps, least, words, taken: known }: AlternativeWishes): readonly Alternative[] {
   const today = assess(view);
-  const taken = takeAway(view, least);
+  const taken = known ?? takeAway(view, least);
   const dry = emptied(view);
   const lighter = swapped(view, swaps);
   const moved = view.vehicle && view.trailer ? moveOver(view) : null;

@@ -1,41 +1,56 @@
 <script setup lang="ts">
+import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRoute, useRouter } from 'vue-router';
+import SheetTabs from '../../shared/SheetTabs.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import BallAtHeight from './BallAtHeight.vue';
-import BallLine from './BallLine.vue';
-import BallMoves from './BallMoves.vue';
-import MassAlongBody from './MassAlongBody.vue';
-import OverhangTable from './OverhangTable.vue';
+import BallSheet from './BallSheet.vue';
 
-/** Where the mass sits: the load on the coupling and what would bring it right, and what hangs over. */
+/** Where the mass sits and what to do about it, a sheet each. */
 const { t } = useI18n();
 const rig = useRig();
 const workspace = useWorkspace();
+const route = useRoute();
+const router = useRouter();
+
+const all = ['ball', 'pack', 'along'] as const;
+type Name = (typeof all)[number];
+const parts: Readonly<Record<Name, Component>> = {
+  ball: BallSheet,
+  pack: defineAsyncComponent(() => import('./PackSheet.vue')),
+  along: defineAsyncComponent(() => import('./AlongSheet.vue')),
+};
+/** What a rig without a trailer, or a trailer alone, has no use for is not there. */
+const sheets = computed(() => all.filter((name) => name !== 'ball' || rig.view?.trailer));
+const open = computed<Name>(
+  () => sheets.value.find((name) => name === route.query['sheet']) ?? sheets.value[0] ?? 'along',
+);
+const turnTo = (name: Name) => void router.replace({ query: name === sheets.value[0] ? {} : { sheet: name } });
 </script>
 
 <template>
-  <div v-if="rig.view" class="bench balance" :inert="workspace.follows">
-    <section v-if="rig.view.trailer">
-      <h2>{{ t('app.balance.ball') }}</h2>
-      <BallLine />
-      <BallMoves :view="rig.view" />
-      <BallAtHeight />
-    </section>
-    <section>
-      <h2>{{ t('app.balance.along') }}</h2>
-      <MassAlongBody v-if="rig.view.trailer" side="trailer" />
-      <MassAlongBody v-if="rig.view.vehicle" side="vehicle" />
-    </section>
-    <section v-if="rig.view.vehicle">
-      <h2>{{ t('app.balance.overhang') }}</h2>
-      <OverhangTable :view="rig.view" />
-    </section>
+  <div v-if="rig.view && rig.assessment" :inert="workspace.follows">
+    <div class="strip">
+      <SheetTabs
+        :label="t('app.balance.sheets')"
+        :sheets="sheets.map((name) => ({ name, label: t(`app.balance.sheet.${name}`) }))"
+        :open="open"
+        @open="turnTo"
+      />
+    </div>
+    <component :is="parts[open]" :view="rig.view" :assessment="rig.assessment" />
   </div>
 </template>
 
 <style scoped>
-.balance {
-  grid-template-columns: repeat(auto-fit, minmax(min(100%, 380px), 1fr));
+.strip {
+  padding: 10px 18px 0;
+  border-bottom: 1px solid var(--line);
+}
+@media (width <= 720px) {
+  .strip {
+    padding: 8px 14px 0;
+  }
 }
 </style>

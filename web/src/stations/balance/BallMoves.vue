@@ -8,6 +8,7 @@ import { written } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useMoveWords } from './useMoveWords.ts';
 
 /** What would bring the load on the coupling right: the best few, each with what it does to the axles and to the tail. */
 const props = defineProps<{ view: RigView }>();
@@ -29,12 +30,7 @@ const eachOnce = computed(() =>
 );
 const shown = computed(() => (all.value ? moves.value.slice(0, most) : eachOnce.value.slice(0, few)));
 
-const says = (move: BallMove): string => {
-  const { name, from, to, fraction } = move;
-  if (move.kind === 'tank') return t('app.balance.move.tank', { name, share: written(100 * (fraction ?? 0), 0) });
-  if (move.kind === 'turn') return t('app.balance.move.turn', { name, place: from });
-  return to ? t('app.balance.move.to', { name, from, to: to.name }) : t('app.balance.move.home', { name, from });
-};
+const { says } = useMoveWords();
 const change = (kg: number): string => {
   const value = displayMass(kg, settings.massUnit, 'nearest');
   return `${value > 0 ? '+' : ''}${written(value, 0)}`;
@@ -42,7 +38,12 @@ const change = (kg: number): string => {
 const tail = ({ inertia }: BallMove): 'more' | 'less' | 'same' =>
   inertia > 0.5 ? 'more' : inertia < -0.5 ? 'less' : 'same';
 
-const edits = { tank: 'app.edit.tankLevel', thing: 'app.edit.move', turn: 'app.edit.turn' } as const;
+const edits = {
+  tank: 'app.edit.tankLevel',
+  thing: 'app.edit.move',
+  turn: 'app.edit.turn',
+  seat: 'app.edit.seat',
+} as const;
 const make = (move: BallMove) =>
   workspace.edit(edits[move.kind], (document) => makeMove(document, props.view.loadout.id, move));
 </script>

@@ -4,6 +4,7 @@ import { costOf, taxComes } from '@wagonomos/core/uprating';
 import { X } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import SheetTabs from '../../shared/SheetTabs.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { sheets, useBench } from './useBench.ts';
 
@@ -26,17 +27,12 @@ const sum = computed(() => {
 
 <template>
   <div class="strip">
-    <nav class="no-print" :aria-label="t('app.uprate.sheets')">
-      <button
-        v-for="one in sheets"
-        :key="one"
-        type="button"
-        :aria-current="one === sheet ? 'page' : undefined"
-        @click="bench.open(one)"
-      >
-        {{ t(`app.uprate.sheet.${one}`) }}
-      </button>
-    </nav>
+    <SheetTabs
+      :label="t('app.uprate.sheets')"
+      :sheets="sheets.map((name) => ({ name, label: t(`app.uprate.sheet.${name}`) }))"
+      :open="sheet"
+      @open="bench.open"
+    />
     <div v-if="sheet !== 'case'" class="on" data-test="bench">
       <b>{{ t('app.uprate.onBench') }}</b>
       <span v-if="chosen.length === 0" class="soft">{{ t('app.uprate.emptyBench') }}</span>
@@ -86,25 +82,6 @@ const sum = computed(() => {
   padding: 10px 18px 0;
   border-bottom: 1px solid var(--line);
 }
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 4px;
-}
-nav button {
-  padding: 5px 14px 6px;
-  border: 1px solid var(--line);
-  border-bottom: 0;
-  background: var(--hair);
-  color: var(--ink);
-  font: 600 16px/1.3 var(--figures);
-  letter-spacing: 0.02em;
-  cursor: pointer;
-}
-nav button[aria-current] {
-  border-top: 3px solid var(--ink);
-  background: var(--sheet);
-}
 .on {
   display: flex;
   flex-wrap: wrap;
@@ -148,10 +125,6 @@ li.num {
 @media (width <= 720px) {
   .strip {
     padding: 8px 14px 0;
-  }
-  nav button {
-    flex: 1 1 auto;
-    padding: 8px 8px;
   }
   .try {
     margin-left: 0;

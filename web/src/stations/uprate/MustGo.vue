@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { isTotal, leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
-import { takeAway } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useBench } from './useBench.ts';
+import { useLeastToLeave } from './useLeastToLeave.ts';
 
 /** Under the plates on the bench: is this load legal, how much is over, and what would have to stay at home. */
 const props = defineProps<{ view: RigView; then: RigView; after: PlannedAssessment }>();
@@ -22,7 +22,7 @@ const unused = computed(
       ).map(({ thing }) => thing),
     ),
 );
-const taken = computed(() => takeAway(props.then, unused.value));
+const { found: taken, state } = useLeastToLeave(() => props.then);
 const over = computed(() =>
   props.after.checks.filter(
     ({ kind, status, margin }) => (kind === 'legal' || kind === 'maker') && status === 'over' && margin !== null,
@@ -44,7 +44,10 @@ const left = computed(() => {
           {{ t('app.uprate.fullOver', { limit: say(one.name), by: overKg(-(one.margin ?? 0)) }) }}
         </li>
       </ul>
-      <template v-if="taken.left.length > 0">
+      <p v-if="state !== 'done'" class="soft" aria-live="polite">
+        {{ t(state === 'looking' ? 'app.uprate.lookingLeast' : 'app.uprate.noLeast') }}
+      </p>
+      <template v-if="taken && taken.left.length > 0">
         <p>
           {{
             t(taken.stillOver.length > 0 ? 'app.uprate.allGone' : 'app.uprate.wouldDo', { mass: figure(taken.mass) })
@@ -57,12 +60,17 @@ const left = computed(() => {
           </li>
         </ol>
       </template>
-      <ul v-if="taken.stillOver.length > 0" class="over">
+      <ul v-if="taken && taken.stillOver.length > 0" class="over">
         <li v-for="one in taken.stillOver" :key="one.id">
           {{ t('app.uprate.stillThen', { limit: say(one.name), by: overKg(-(one.margin ?? 0)) }) }}
         </li>
       </ul>
-      <p class="soft">{{ t('app.uprate.notProven') }}</p>
+      <p v-if="taken" class="soft">
+        {{ t(taken.proven ? 'app.uprate.leastProven' : 'app.uprate.notProven') }}
+        {{
+          taken.packedOtherwise === null ? '' : t('app.uprate.packedOtherwise', { mass: figure(taken.packedOtherwise) })
+        }}
+      </p>
       <el-button size="small" @click="open('others')">{{ t('app.uprate.toOthers') }}</el-button>
     </template>
     <p v-else-if="left !== null">{{ t('app.uprate.nothingGoes', { left: figure(Math.max(0, left)) }) }}</p>

@@ -10,6 +10,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import AlternativeCard from './AlternativeCard.vue';
 import SwapTable from './SwapTable.vue';
 import { useBench } from './useBench.ts';
+import { useLeastToLeave } from './useLeastToLeave.ts';
 
 /** Everything that needs no higher plate, each worked out like a loadout and kept as one if wanted. */
 const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
@@ -23,10 +24,12 @@ const unused = computed(() => {
   const trips = (workspace.document?.trips ?? []).filter(({ rig }) => rig === props.view.rig.id);
   return new Set(leaveAtHome(props.view, trips).map(({ thing }) => thing));
 });
+const { found: leaving } = useLeastToLeave(() => then.value);
 const found = computed(() =>
   alternatives(then.value, {
     swaps: swaps.value,
     least: unused.value,
+    taken: leaving.value ?? undefined,
     words: { name: t('app.others.trailerName'), box: t('app.others.box') },
   }),
 );

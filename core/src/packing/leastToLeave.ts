@@ -1,0 +1,58 @@
+import { bindsLoad } from '../checks/check.ts';
+import { placedMass } from '../loading/placed.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
+import type { Left, TakenAway } from '../uprating/takingAway.ts';
+import { massTolerance } from '../units/rounding.ts';
+import { assess } from '../verdict/assess.ts';
+import { pack, type PackingAnswer } from './pack.ts';
+import type { Effort } from './inOrder.ts';
+import type { Solver } from './programme.ts';
+
+/** What has to stay at home at least so that every limit is kept, all else left where it lies. */
+export interface LeastToLeave extends TakenAway {
+  /** No less would do; otherwise time was up before that was known. */
+  readonly proven: boolean;
+  /** kg that would do where things may be packed otherwise as well; null: no less, or not known. */
+  readonly packedOtherwise: number | null;
+}
+
+/**
+ * The least that has to stay at home under these limits, proven. Of limits alone: the usual band on the coupling makes nobody leave
+ * anything at home. null where it did not become known in time.
+ */
+export function leastToLeave(view: RigView, solve: Solver, effort: Omit<Effort, 'onBetter'>): LeastToLeave | null {
+  const half = { ...effort, seconds: effort.seconds / 2 };
+  const closed = placedBodies(view).flatMap(({ body }) => body.places.map(({ id }) => ({ body: body.id, place: id })));
+  const wish = { noBand: true, aims: ['leastLeft', 'fewestMoves'] } as const;
+  const answer = pack([view], { ...wish, aims: [...wish.aims], closed }, solve, half);
+  if (answer.kind === 'undecided') return null;
+  const all = answer.kind === 'impossible' ? everything(view) : leftIn(answer);
+  const gone = new Set(all.map(({ thing, body, place }) => `${thing} ${body}/${place}`));
+  const placements = view.loadout.placements.filter(({ thing, body, place }) => !gone.has(`${thing} ${body}/${place}`));
+  const loadout = { ...view.loadout, placements };
+  const after = assess({ ...view, loadout });
+  const mass = all.reduce((sum, one) => sum + one.mass, 0);
+  const otherwise = mass > 0 ? pack([view], { ...wish, aims: ['leastLeft'] }, solve, half) : null;
+  const less = otherwise && 'packing' in otherwise && otherwise.packing.proven ? otherwise.packing.left : null;
+  return {
+    left: all,
+    mass,
+    loadout,
+    after,
+    stillOver: after.checks.filter((check) => bindsLoad(check) && check.margin < -massTolerance),
+    proven: answer.kind === 'impossible' || answer.packing.proven,
+    packedOtherwise: less !== null && less < mass - 0.5 ? less : null,
+  };
+}
+
+const leftIn = ({ packing }: Extract<PackingAnswer, { packing: unknown }>): readonly Left[] =>
+  packing.moves.map(({ id, name, body, leaves = '', mass }) => ({ thing: id, name, body, place: leaves, mass }));
+
+/** Where nothing helps, all of it: then what is still over is what people, fuel and the bodies themselves make over. */
+function everything(view: RigView): readonly Left[] {
+  return view.loadout.placements.flatMap((placement): readonly Left[] => {
+    const { thing: id, body, place } = placement;
+    const thing = view.things.get(id);
+    return thing ? [{ thing: id, name: thing.name, body, place, mass: placedMass(thing, placement) }] : [];
+  });
+}

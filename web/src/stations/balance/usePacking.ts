@@ -1,0 +1,63 @@
+import type { RigView } from '@wagonomos/core';
+import type { PackingAnswer } from '@wagonomos/core/packing';
+import { proxy } from 'comlink';
+import { onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
+import { WorkerLost, worked } from '../../workers/remote.ts';
+import type { PackingQuestion, PackingWork } from '../../workers/packing.worker.ts';
+
+/** s: what is not proven by then is shown with how far from the best it may be. */
+const patience = 20;
+
+/** The best packing of a rig, looked for away from the page whenever the question changes; what was found by then when it is stopped. */
+export function usePacking(question: () => Omit<PackingQuestion, 'seconds'> | null) {
+  const answer = shallowRef<PackingAnswer | null>(null);
+  /** The rig the answer is of. */
+  const of = shallowRef<RigView | null>(null);
+  const state = ref<'idle' | 'looking' | 'stopped' | 'done' | 'broken'>('idle');
+  const worker = worked<PackingWork>(
+    () => new Worker(new URL('../../workers/packing.worker.ts', import.meta.url), { type: 'module' }),
+  );
+  let turn = 0;
+  const stop = () => {
+    turn += 1;
+    worker.end();
+    if (state.value === 'looking') state.value = 'stopped';
+  };
+  const look = async () => {
+    stop();
+    const mine = turn;
+    const asked = question();
+    answer.value = null;
+    of.value = asked?.view ?? null;
+    if (!asked) {
+      state.value = 'idle';
+      return;
+    }
+    state.value = 'looking';
+    const onBetter = proxy((better: PackingAnswer) => {
+      if (mine === turn) answer.value = better;
+    });
+    try {
+      const found = await worker.ask<PackingAnswer>(async (api) =>
+        api.pack(structuredCloneOf({ ...asked, seconds: patience }), onBetter),
+      );
+      if (mine !== turn) return;
+      answer.value = found;
+      state.value = 'done';
+    } catch (error) {
+      if (mine === turn) state.value = 'broken';
+      else if (!(error instanceof WorkerLost)) throw error;
+    }
+  };
+  watch(question, look, { immediate: true });
+  onBeforeUnmount(stop);
+  return { answer, of, state, stop, look };
+}
+
+/** What the page holds is watched over, and a worker cannot be sent that. */
+const structuredCloneOf = ({ view, wish, along, ...rest }: PackingQuestion): PackingQuestion => ({
+  ...rest,
+  view: toRaw(view),
+  wish: toRaw(wish),
+  ...(along === undefined ? {} : { along: typeof along === 'string' ? along : toRaw(along) }),
+});
