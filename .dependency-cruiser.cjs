@@ -121,7 +121,7 @@ module.exports = {
       from: {},
       to: { circular: true },
     },
-    { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^virtual:' } },
+    { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^virtual:|\\?url$' } },
   ],
   options: {
     doNotFollow: { path: '^node_modules' },

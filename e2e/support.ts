@@ -57,7 +57,15 @@ export async function putThing(page: Page, name: string, where: string): Promise
   const list = await page
     .getByRole('combobox', { name: `Place of ${name}`, exact: true })
     .getAttribute('aria-controls');
-  await takeOption(page.locator(`[id="${list ?? ''}"]`).getByRole('option', { name: where, exact: true }));
+  const options = page.locator(`[id="${list ?? ''}"]`);
+  const option = options.getByRole('option', { name: where, exact: true });
+  await options.getByRole('option').first().waitFor();
+  // A long list makes the options that are in sight.
+  if ((await option.count()) === 0) {
+    await options.getByRole('option').last().hover();
+    await page.mouse.wheel(0, 2000);
+  }
+  await takeOption(option);
 }
 
 /** Serious faults of accessibility on the page as it stands. */

@@ -111,7 +111,7 @@ test('a downrate to 3,500 kg shows what must go, who may drive then, and what el
   const gone = page.getByTestId('must-go');
   await expect(gone).toContainText('86 kg too much');
   await expect(gone).toContainText('left at home would do');
-  await expect(gone).toContainText('not always used');
+  await expect(gone).toContainText('Proven: no less would do');
   const changes = page.getByTestId('before-after');
   await expect(changes.getByRole('row', { name: /Teo: Licence/ })).toContainText('covers it');
   await expect(changes.getByRole('row', { name: /Austria: Speed/ })).toContainText('100 / 100 / 130 km/h');

@@ -10,6 +10,10 @@ mkdirSync(path.join(dist, 'assets'));
 writeFileSync(path.join(dist, 'index.html'), '<!doctype html><title>app</title>');
 writeFileSync(path.join(dist, 'sw.js'), 'self');
 writeFileSync(path.join(dist, 'assets', 'main-abc.js'), 'x'.repeat(5000));
+writeFileSync(path.join(dist, 'assets', 'packing.worker-abc.js'), 'x');
+// As the build packs it: what is sent is the packed file.
+writeFileSync(path.join(dist, 'assets', 'packing.worker-def.js.gz'), 'x');
+writeFileSync(path.join(dist, 'assets', 'packing.worker-def.js'), 'x');
 
 const server = createApp(dist).listen(0, '127.0.0.1');
 let origin = '';
@@ -55,6 +59,16 @@ describe('the server', () => {
     expect(headers.get('x-content-type-options')).toBe('nosniff');
     expect(headers.get('x-powered-by')).toBeNull();
     expect(headers.get('strict-transport-security')).toBeNull();
+  });
+
+  it('lets compiled code run in the one worker that solves packings, and nowhere else', async () => {
+    const policyOf = async (file: string) => (await get(file)).headers.get('content-security-policy') ?? '';
+    expect(await policyOf('/assets/packing.worker-def.js')).toContain("'wasm-unsafe-eval'");
+    const solver = await policyOf('/assets/packing.worker-abc.js');
+    expect(solver).toContain("script-src 'self' 'wasm-unsafe-eval';");
+    expect(solver).not.toContain("'unsafe-eval'");
+    expect(solver).toContain("default-src 'self'");
+    for (const other of ['/', '/assets/main-abc.js']) expect(await policyOf(other)).not.toContain('wasm');
   });
 
   it('fails without showing its insides', async () => {

@@ -30,7 +30,7 @@ export interface Way {
   readonly to: Spot | null;
 }
 
-export interface Spot {
+interface Spot {
   readonly body: string;
   readonly place: string;
   readonly name: string;

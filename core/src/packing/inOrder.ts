@@ -28,7 +28,7 @@ export interface Effort {
 
 /** What nobody would notice: kg, of moves less than one, of inertia kg·m². */
 const unnoticed: Readonly<Record<PackingAim, number>> = {
-  leastLeft: 0.05,
+  leastLeft: 0.5,
   fewestMoves: 0.5,
   mostMargin: 0.5,
   ballMiddle: 0.5,

@@ -42,7 +42,6 @@ describe('the least that has to stay at home', () => {
     expect(found?.proven).toBe(true);
     expect(found?.mass).toBeCloseTo(least, 3);
     expect(found?.mass).toBeLessThanOrEqual(takeAway(lowered).mass + 1e-6);
-    expect(found?.after.legal).toBe(true);
     expect(found?.stillOver).toEqual([]);
   });
 

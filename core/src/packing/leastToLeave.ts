@@ -3,13 +3,13 @@ import { placedMass } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Left, TakenAway } from '../uprating/takingAway.ts';
 import { massTolerance } from '../units/rounding.ts';
-import { assess } from '../verdict/assess.ts';
+import { judge } from '../verdict/assess.ts';
 import { pack, type PackingAnswer } from './pack.ts';
 import type { Effort } from './inOrder.ts';
 import type { Solver } from './programme.ts';
 
 /** What has to stay at home at least so that every limit is kept, all else left where it lies. */
-export interface LeastToLeave extends TakenAway {
+export interface LeastToLeave extends Omit<TakenAway, 'after'> {
   /** No less would do; otherwise time was up before that was known. */
   readonly proven: boolean;
   /** kg that would do where things may be packed otherwise as well; null: no less, or not known. */
@@ -30,7 +30,6 @@ export function leastToLeave(view: RigView, solve: Solver, effort: Omit<Effort, 
   const gone = new Set(all.map(({ thing, body, place }) => `${thing} ${body}/${place}`));
   const placements = view.loadout.placements.filter(({ thing, body, place }) => !gone.has(`${thing} ${body}/${place}`));
   const loadout = { ...view.loadout, placements };
-  const after = assess({ ...view, loadout });
   const mass = all.reduce((sum, one) => sum + one.mass, 0);
   const otherwise = mass > 0 ? pack([view], { ...wish, aims: ['leastLeft'] }, solve, half) : null;
   const less = otherwise && 'packing' in otherwise && otherwise.packing.proven ? otherwise.packing.left : null;
@@ -38,8 +37,7 @@ export function leastToLeave(view: RigView, solve: Solver, effort: Omit<Effort, 
     left: all,
     mass,
     loadout,
-    after,
-    stillOver: after.checks.filter((check) => bindsLoad(check) && check.margin < -massTolerance),
+    stillOver: judge({ ...view, loadout }).checks.filter((check) => bindsLoad(check) && check.margin < -massTolerance),
     proven: answer.kind === 'impossible' || answer.packing.proven,
     packedOtherwise: less !== null && less < mass - 0.5 ? less : null,
   };

@@ -15,7 +15,7 @@ interface Unit {
 }
 
 /** The columns of one decision, way by way. */
-export interface Columns {
+interface Columns {
   readonly things: readonly (readonly number[])[];
   readonly seats: readonly (readonly number[])[];
   /** Of each tank: how full it is then, and that it is filled otherwise at all. */

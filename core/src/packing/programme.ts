@@ -38,7 +38,7 @@ export type Solved =
   /** Time was up before an answer was found. */
   | { readonly kind: 'unanswered' };
 
-export interface SolveOptions {
+interface SolveOptions {
   /** An answer this near to the best one is taken for it. */
   readonly near: number;
   /** s */

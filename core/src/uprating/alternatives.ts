@@ -38,7 +38,7 @@ export interface AlternativeWishes {
   readonly least: ReadonlySet<string>;
   readonly words: SmallTrailerWords;
   /** What has to stay at home, where that is known better than by choosing greedily. */
-  readonly taken?: TakenAway | undefined;
+  readonly taken?: TakenAway | null | undefined;
 }
 
 /** What could be done instead of an uprate, each worked out like any loadout. What makes no sense on this rig is left out. */

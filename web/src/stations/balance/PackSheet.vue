@@ -21,7 +21,8 @@ const workspace = useWorkspace();
 const along = useAlong();
 const { based } = useBasis();
 
-const wish = computed((): PackingWish => props.view.loadout.packing ?? {});
+const noWish: PackingWish = {};
+const wish = computed((): PackingWish => props.view.loadout.packing ?? noWish);
 const change = (patch: { [Key in keyof PackingWish]?: PackingWish[Key] | undefined }) =>
   workspace.edit('app.edit.packing', (document) => wishPacking(document, props.view.loadout.id, patch));
 
@@ -69,10 +70,6 @@ onBeforeUnmount(() => {
 });
 
 const done = ref<'carried' | 'kept' | null>(null);
-watch(question, (now, was) => {
-  if (now.view.loadout.id === was.view.loadout.id && now.wish === was.wish && now.view !== was.view) return;
-  done.value = null;
-});
 const carryOut = () => {
   const moves = packing.value?.moves ?? [];
   workspace.edit('app.edit.packed', (document) => makeMoves(document, props.view.loadout.id, moves));
@@ -96,7 +93,7 @@ const keep = () => {
         :answer="answer"
         :state="state"
         :wish="wish"
-        :done="done"
+        :done="packing && packing.moves.length === 0 ? done : null"
         @stop="stop"
         @again="look"
         @change="change"

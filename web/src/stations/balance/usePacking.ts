@@ -1,8 +1,9 @@
 import type { RigView } from '@wagonomos/core';
 import type { PackingAnswer } from '@wagonomos/core/packing';
 import { proxy } from 'comlink';
-import { onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
+import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { WorkerLost, worked } from '../../workers/remote.ts';
+import { unwatched } from '../../workers/unwatched.ts';
 import type { PackingQuestion, PackingWork } from '../../workers/packing.worker.ts';
 
 /** s: what is not proven by then is shown with how far from the best it may be. */
@@ -39,7 +40,7 @@ export function usePacking(question: () => Omit<PackingQuestion, 'seconds'> | nu
     });
     try {
       const found = await worker.ask<PackingAnswer>(async (api) =>
-        api.pack(structuredCloneOf({ ...asked, seconds: patience }), onBetter),
+        api.pack(unwatched({ ...asked, seconds: patience }), onBetter),
       );
       if (mine !== turn) return;
       answer.value = found;
@@ -53,11 +54,3 @@ export function usePacking(question: () => Omit<PackingQuestion, 'seconds'> | nu
   onBeforeUnmount(stop);
   return { answer, of, state, stop, look };
 }
-
-/** What the page holds is watched over, and a worker cannot be sent that. */
-const structuredCloneOf = ({ view, wish, along, ...rest }: PackingQuestion): PackingQuestion => ({
-  ...rest,
-  view: toRaw(view),
-  wish: toRaw(wish),
-  ...(along === undefined ? {} : { along: typeof along === 'string' ? along : toRaw(along) }),
-});

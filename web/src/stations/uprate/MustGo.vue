@@ -50,7 +50,7 @@ const left = computed(() => {
       <template v-if="taken && taken.left.length > 0">
         <p>
           {{
-            t(taken.stillOver.length > 0 ? 'app.uprate.allGone' : 'app.uprate.wouldDo', { mass: figure(taken.mass) })
+            t(taken.stillOver.length > 0 ? 'app.uprate.allGone' : 'app.uprate.wouldDo', { mass: overKg(taken.mass) })
           }}
         </p>
         <ol>
@@ -68,7 +68,7 @@ const left = computed(() => {
       <p v-if="taken" class="soft">
         {{ t(taken.proven ? 'app.uprate.leastProven' : 'app.uprate.notProven') }}
         {{
-          taken.packedOtherwise === null ? '' : t('app.uprate.packedOtherwise', { mass: figure(taken.packedOtherwise) })
+          taken.packedOtherwise === null ? '' : t('app.uprate.packedOtherwise', { mass: overKg(taken.packedOtherwise) })
         }}
       </p>
       <el-button size="small" @click="open('others')">{{ t('app.uprate.toOthers') }}</el-button>

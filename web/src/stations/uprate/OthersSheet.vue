@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { assess, leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { keepAlternative } from '@wagonomos/core/edits';
 import { alternatives, type Alternative, type Swap } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
@@ -25,11 +25,15 @@ const unused = computed(() => {
   return new Set(leaveAtHome(props.view, trips).map(({ thing }) => thing));
 });
 const { found: leaving } = useLeastToLeave(() => then.value);
+/** What has to stay at home at least, once that is known; till then a good guess. */
+const taken = computed(
+  () => leaving.value && { ...leaving.value, after: assess({ ...then.value, loadout: leaving.value.loadout }) },
+);
 const found = computed(() =>
   alternatives(then.value, {
     swaps: swaps.value,
     least: unused.value,
-    taken: leaving.value ?? undefined,
+    taken: taken.value,
     words: { name: t('app.others.trailerName'), box: t('app.others.box') },
   }),
 );

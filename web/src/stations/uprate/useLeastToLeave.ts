@@ -1,7 +1,8 @@
 import type { RigView } from '@wagonomos/core';
 import type { LeastToLeave } from '@wagonomos/core/packing';
-import { onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
+import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { worked } from '../../workers/remote.ts';
+import { unwatched } from '../../workers/unwatched.ts';
 import type { PackingWork } from '../../workers/packing.worker.ts';
 
 /** s: what is not proven by then is said to be not. */
@@ -23,7 +24,7 @@ export function useLeastToLeave(view: () => RigView) {
       found.value = null;
       state.value = 'looking';
       const answer = await worker
-        .ask<LeastToLeave | null>(async (api) => api.leastToLeave(toRaw(now), patience))
+        .ask<LeastToLeave | null>(async (api) => api.leastToLeave(unwatched(now), patience))
         .catch(() => null);
       if (mine !== turn) return;
       found.value = answer;

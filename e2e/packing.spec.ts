@@ -1,0 +1,139 @@
+/** The packing list: followed by hand or in one go, what cannot all come along, and what it needs to work. */
+import { expect, test, type Page } from '@playwright/test';
+import { choose, fill, putThing, sentence, seriousFaults, wagon } from './support.ts';
+
+const pack = `${wagon}/balance?sheet=pack`;
+const head = (page: Page) => page.getByTestId('pack-head');
+const moves = (page: Page) => page.getByTestId('pack-move');
+/** "Fridge: from Boot to Wardrobe" as what, and where to. */
+const read = (text: string): { what: string; to: string } => {
+  const found = /^\d+\s*(?<what>.+): (?:from .+ to (?<to>.+?)|leave it at home)\s*[\d,]+ kg/.exec(text);
+  return { what: found?.groups?.['what'] ?? '', to: found?.groups?.['to'] ?? '' };
+};
+/** Each limit that the list foretells, as it then stands. */
+const foretold = async (page: Page): Promise<Record<string, string>> => {
+  const rows = await page.getByTestId('pack-effects').getByRole('row').all();
+  const told: Record<string, string> = {};
+  for (const row of rows.slice(1)) {
+    const name = (await row.getByRole('rowheader').textContent()) ?? '';
+    told[name.trim()] = ((await row.getByRole('cell').last().textContent()) ?? '').trim();
+  }
+  return told;
+};
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]) {
+  test(`at ${size.width} px a nose too heavy and a rear axle too full are packed by the list, by hand or in one go`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`${wagon}/load`);
+    await putThing(page, 'Recovery kit', 'Front boot');
+    await putThing(page, 'Fridge, 45 litres, full', 'Front boot');
+    await expect(sentence(page)).toContainText('too much');
+    await page.goto(pack);
+    await expect(page.getByTestId('pack-proven')).toBeVisible();
+    await expect(head(page)).toContainText(/Every limit is kept with (one move|\d moves)\./);
+    // The drawing shows it as it would be packed.
+    await expect(sentence(page)).toContainText('Within every limit');
+    const wanted = (await moves(page).allTextContents()).map(read);
+    const told = await foretold(page);
+    expect(wanted.length).toBeGreaterThan(0);
+    expect(Object.keys(told).length).toBeGreaterThan(3);
+    expect(await seriousFaults(page)).toEqual([]);
+
+    // In one go, and taken back by one undo.
+    await page.getByRole('button', { name: 'Pack it so' }).click();
+    await expect(page.getByText('Packed as listed.')).toBeVisible();
+    await expect(head(page)).toContainText('Nothing has to be moved');
+    await expect(sentence(page)).toContainText('Within every limit');
+    await page.keyboard.press('Control+z');
+    await expect(moves(page)).toHaveCount(wanted.length);
+
+    // By hand: every move of the list, and what it foretold has come true.
+    await page.goto(`${wagon}/load`);
+    for (const { what, to } of wanted) await putThing(page, what, to);
+    await expect(sentence(page)).toContainText('Within every limit');
+    await page.goto(`${wagon}/verdict`);
+    await expect(page.getByTestId('check-axle.rear')).toContainText(told['rear axle'] ?? 'nothing foretold');
+    await page.goto(pack);
+    await expect(head(page)).toContainText('Nothing has to be moved');
+  });
+}
+
+test('what cannot all come along names the least to leave and the limits that conflict', async ({ page }) => {
+  await page.goto(`${wagon}/plates`);
+  await fill(page.getByRole('article', { name: 'trailer plate' }), 'ATM', '2450');
+  await page.goto(pack);
+  await expect(head(page)).toContainText(/Not everything can come along: \d+ kg have to stay at home at least\./);
+  await expect(page.getByTestId('pack-conflict').getByRole('listitem').first()).toBeVisible();
+  await expect(page.getByTestId('pack-conflict')).toContainText('ATM');
+  await expect(page.getByText('Looking for').or(page.getByText('still looking'))).toBeHidden({ timeout: 60_000 });
+  const leaves = moves(page).filter({ hasText: 'leave it at home' });
+  const before = read((await leaves.first().textContent()) ?? '').what;
+  // What must come is not left; then it is something else.
+  await leaves.first().getByRole('button', { name: 'It must come' }).click();
+  await expect(page.getByTestId('pack-wishes')).toContainText(`${before} must come`);
+  await expect(head(page)).toContainText('Not everything can come along', { timeout: 60_000 });
+  await expect(leaves.first()).toBeVisible();
+  for (const text of await leaves.allTextContents()) expect(text).not.toContain(before);
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
+test('what the owner wants is kept to: what stays, where nothing goes, what comes first, and when it has to hold', async ({
+  page,
+}) => {
+  await page.goto(pack);
+  await expect(page.getByTestId('pack-proven')).toBeVisible();
+  const first = (await moves(page).first().textContent()) ?? '';
+  await moves(page).first().getByRole('button', { name: 'Leave it where it is' }).click();
+  await expect(page.getByTestId('pack-wishes')).toContainText(`${read(first).what} stays`);
+  await expect(page.getByTestId('pack-proven')).toBeVisible();
+  await expect(moves(page).first()).not.toContainText(read(first).what);
+  const second = read((await moves(page).first().textContent()) ?? '');
+  await moves(page).first().getByRole('button', { name: 'Not there' }).click();
+  await expect(page.getByTestId('pack-wishes')).toContainText(`${second.what}: not into ${second.to}`);
+  await expect(page.getByTestId('pack-proven')).toBeVisible();
+  for (const text of await moves(page).allTextContents()) expect(read(text)).not.toEqual(second);
+
+  const few = await moves(page).count();
+  await page.getByRole('button', { name: 'Room at the tightest limit: earlier' }).click();
+  await expect(page.getByTestId('pack-aim').nth(1)).toContainText('Room at the tightest limit');
+  await expect.poll(async () => moves(page).count()).toBeGreaterThan(few);
+  await choose(page, 'Moves at most', '2');
+  await expect(moves(page)).toHaveCount(2);
+  // Kept with the loadout: a reload finds it as it was.
+  await page.reload();
+  await expect(moves(page)).toHaveCount(2);
+  await expect(page.getByTestId('pack-wishes')).toContainText('stays');
+
+  await choose(page, 'It has to hold', 'now and with the water used up');
+  await expect(page.getByTestId('pack-proven')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep it as a loadout of its own' }).click();
+  await expect(page.getByText('Kept as a loadout of its own')).toBeVisible();
+  await page.goto(`${wagon}/load`);
+  await expect(page.getByTestId('loadouts').getByLabel('Name of this loadout')).toHaveValue(/, packed$/);
+});
+
+test.describe('without a network', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('it works without a network, and compiled code runs in its worker alone', async ({ page, context }) => {
+    await page.goto(pack);
+    await expect(page.getByTestId('pack-proven')).toBeVisible();
+    await page.evaluate(async () => void (await navigator.serviceWorker.ready));
+    await page.reload();
+    await context.setOffline(true);
+    await page.goto(pack);
+    await expect(page.getByTestId('pack-proven')).toBeVisible();
+    const inPage = await page.evaluate(async () =>
+      WebAssembly.compile(new Uint8Array([0, 97, 115, 109, 1, 0, 0, 0])).then(
+        () => 'ran',
+        () => 'refused',
+      ),
+    );
+    expect(inPage).toBe('refused');
+    await context.setOffline(false);
+  });
+});
