@@ -6,7 +6,7 @@ import { massAlong } from './yawInertia.ts';
 import { swayModelOf, type SwayFacts } from './swayModel.ts';
 
 /** How a loading of a rig swings beside another of the same rig. */
-type Swaying = 'calmer' | 'livelier' | 'alike' | 'cannotTell';
+export type Swaying = 'calmer' | 'livelier' | 'alike' | 'cannotTell';
 
 /** Damping of the least damped mode at a speed (m/s), by the middle of what is usual. */
 interface DampingAt {
@@ -24,7 +24,7 @@ export interface SwayComparison {
 }
 
 /** m/s, from town to well above what any trailer may do. */
-const speeds = [12, 15, 18, 21, 24, 27, 30] as const;
+const speeds = [40, 50, 60, 70, 80, 90, 100, 110].map((kmh) => kmh / 3.6);
 /** Of the speeds at which a verdict is given: below, hardly any trailer swings. */
 const told = 18;
 /** Damping ratios nearer than this are alike: nobody could feel it. */
@@ -76,7 +76,7 @@ function verdictOf(ways: ReadonlySet<Swaying>): Swaying {
 }
 
 /** What is usual of this rig: the middle first, then every combination of its ends. Empty where it has no two known bodies. */
-function factsOf(loads: Compiled): readonly SwayFacts[] {
+export function factsOf(loads: Compiled): readonly SwayFacts[] {
   const { vehicle, trailer } = { vehicle: massAlong(loads, 'vehicle'), trailer: loads.view.trailer };
   const wheelbase = loads.lengths.vehicle?.wheelbase;
   if (!vehicle || !trailer || wheelbase === undefined) return [];

@@ -18,6 +18,7 @@ export {
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
 export { buyersPayload } from '../loading/buyersPayload.ts';
+export { withoutUndefined } from '../plain/lists.ts';
 export { leaveAtHome, type Wanted } from '../road/leaveAtHome.ts';
 export type { Loadout, Placement, Thing } from '../loading/loadout.ts';
 export { fittedNet, positionNow, tankContents } from '../loading/loadoutLoads.ts';

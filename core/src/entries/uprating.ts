@@ -33,7 +33,6 @@ export { newFindings } from '../uprating/newFindings.ts';
 export { paperReach } from '../uprating/paperReach.ts';
 export { platesOnce, underPlatesUntil } from '../uprating/platesUntil.ts';
 export { searchPackages, type SearchResult } from '../uprating/searchPackages.ts';
-export { takeAway } from '../uprating/takingAway.ts';
 export type { CaseFile, UprateCase } from '../uprating/uprateCase.ts';
 export {
   costKinds,

@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { fractionField, idField, listBounds } from '../rig/fields.ts';
 
 /** What a packing may be good at. Each is seen to in the owner's order, and none gives away what one before it has gained. */
-export const packingAims = ['leastLeft', 'fewestMoves', 'mostMargin', 'ballMiddle', 'leastInertia'] as const;
+const packingAims = ['leastLeft', 'fewestMoves', 'mostMargin', 'ballMiddle', 'leastInertia'] as const;
 export type PackingAim = (typeof packingAims)[number];
 
 /**
  * How a thing may be treated. stays: where it lies. comes: anywhere, but never at home. spare: may as well stay at home.
  * A thing nobody said anything of goes anywhere, and stays at home only where nothing else helps.
  */
-export const thingWishes = ['stays', 'comes', 'spare'] as const;
+const thingWishes = ['stays', 'comes', 'spare'] as const;
 export type ThingWish = (typeof thingWishes)[number];
 
 const placeIn = { body: idField, place: idField };

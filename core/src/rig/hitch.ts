@@ -33,3 +33,4 @@ export const hitchSchema = z.strictObject({
   settings: z.array(settingSchema).max(listBounds.settings).optional(),
 });
 export type Hitch = z.infer<typeof hitchSchema>;
+export type ArchHeights = z.infer<typeof archSchema>;

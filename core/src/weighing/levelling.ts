@@ -1,9 +1,4 @@
-/** Heights of a wheel arch over the road in the three states of a hitch-up, m. */
-export interface ArchHeights {
-  readonly alone?: number | undefined;
-  readonly coupled?: number | undefined;
-  readonly bars?: number | undefined;
-}
+import type { ArchHeights } from '../rig/hitch.ts';
 
 /** What the heights say of level, never of loads. m; the share of the front's rise that the bars took back. */
 export interface Levelling {

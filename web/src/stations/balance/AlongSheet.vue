@@ -3,6 +3,7 @@ import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
 import MassAlongBody from './MassAlongBody.vue';
 import OverhangTable from './OverhangTable.vue';
+import SideBalance from './SideBalance.vue';
 
 /** Where the mass of each body sits along it, and what hangs over. */
 defineProps<{ view: RigView; assessment: PlannedAssessment }>();
@@ -16,9 +17,12 @@ const { t } = useI18n();
       <MassAlongBody v-if="view.trailer" side="trailer" />
       <MassAlongBody v-if="view.vehicle" side="vehicle" />
     </section>
-    <section v-if="view.vehicle">
-      <h2>{{ t('app.balance.overhang') }}</h2>
-      <OverhangTable :view="view" />
+    <section>
+      <SideBalance :view="view" :assessment="assessment" />
+      <template v-if="view.vehicle">
+        <h2>{{ t('app.balance.overhang') }}</h2>
+        <OverhangTable :view="view" />
+      </template>
     </section>
   </div>
 </template>

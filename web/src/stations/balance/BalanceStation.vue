@@ -14,15 +14,23 @@ const workspace = useWorkspace();
 const route = useRoute();
 const router = useRouter();
 
-const all = ['ball', 'pack', 'along'] as const;
+const all = ['ball', 'pack', 'sway', 'hitch', 'along'] as const;
 type Name = (typeof all)[number];
 const parts: Readonly<Record<Name, Component>> = {
   ball: BallSheet,
   pack: defineAsyncComponent(() => import('./PackSheet.vue')),
+  sway: defineAsyncComponent(() => import('./SwaySheet.vue')),
+  hitch: defineAsyncComponent(() => import('./HitchSheet.vue')),
   along: defineAsyncComponent(() => import('./AlongSheet.vue')),
 };
+const onBall = computed(() => towed.value && rig.view?.trailer?.coupling !== 'fifthWheel');
+const towed = computed(() => rig.view?.vehicle && rig.view.trailer);
 /** What a rig without a trailer, or a trailer alone, has no use for is not there. */
-const sheets = computed(() => all.filter((name) => name !== 'ball' || rig.view?.trailer));
+const sheets = computed(() =>
+  all.filter((name) =>
+    name === 'sway' ? towed.value : name === 'hitch' ? onBall.value : name !== 'ball' || rig.view?.trailer,
+  ),
+);
 const open = computed<Name>(
   () => sheets.value.find((name) => name === route.query['sheet']) ?? sheets.value[0] ?? 'along',
 );

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n';
 import BallAtHeight from './BallAtHeight.vue';
 import BallLine from './BallLine.vue';
 import BallMoves from './BallMoves.vue';
+import WaterTrim from './WaterTrim.vue';
 
 /** The load on the coupling and what would bring it right: things, water, the height of the coupling. */
 defineProps<{ view: RigView; assessment: PlannedAssessment }>();
@@ -18,6 +19,7 @@ const { t } = useI18n();
       <BallMoves :view="view" />
     </section>
     <section>
+      <WaterTrim :view="view" :assessment="assessment" />
       <BallAtHeight />
     </section>
   </div>

@@ -12,7 +12,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import { useSlips } from '../../shared/useSlips.ts';
 import BareTotal from './BareTotal.vue';
 import HomeMethods from './HomeMethods.vue';
-import LevelAid from './LevelAid.vue';
+import LevelAid from '../../shared/LevelAid.vue';
 import SlipBook from './SlipBook.vue';
 import WeighGuide from './WeighGuide.vue';
 import WeighHistory from './WeighHistory.vue';
@@ -79,7 +79,7 @@ const blank = () => {
       <section>
         <WeighPlan :view="rig.view" @start="begin" />
         <HomeMethods :view="rig.view" @take="takeHome" @pads="takePads" />
-        <LevelAid v-if="rig.view.vehicle && rig.view.trailer" />
+        <LevelAid v-if="rig.view.vehicle && rig.view.trailer" :view="rig.view" />
       </section>
       <section>
         <div class="section-head">

@@ -1,18 +1,32 @@
 <script setup lang="ts">
+import { withoutUndefined, type RigView } from '@wagonomos/core';
+import { setHitch } from '@wagonomos/core/edits';
 import { barAngle, levelling, type ArchHeights } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
-import { written } from '../../shared/useSpeech.ts';
+import QuantityField from './QuantityField.vue';
+import { useWorkspace } from '../stores/workspace.ts';
+import { written } from './useSpeech.ts';
 
 /** Wheel-arch heights and the angle of the bars: an aid to standing level, and never a load. */
+const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
+const workspace = useWorkspace();
 const ends = ['front', 'rear'] as const;
 const states = ['alone', 'coupled', 'bars'] as const;
-const heights = ref<Readonly<Record<(typeof ends)[number], ArchHeights>>>({ front: {}, rear: {} });
+const heights = computed((): Readonly<Record<(typeof ends)[number], ArchHeights>> => {
+  const { front = {}, rear = {} } = props.view.rig.hitch?.arches ?? {};
+  return { front, rear };
+});
 const bar = ref<{ rise?: number | undefined; length?: number | undefined }>({});
 const set = (end: (typeof ends)[number], state: (typeof states)[number], value: number | undefined) => {
-  heights.value = { ...heights.value, [end]: { ...heights.value[end], [state]: value } };
+  const arch = withoutUndefined({ ...heights.value[end], [state]: value });
+  const arches = { ...props.view.rig.hitch?.arches, [end]: arch };
+  workspace.edit(
+    'app.edit.hitch',
+    (document) => setHitch(document, props.view.rig.id, { arches }),
+    `arch ${end} ${state}`,
+  );
 };
 const found = computed(() => levelling(heights.value.front, heights.value.rear));
 const angle = computed(() =>

@@ -1,0 +1,28 @@
+import { assess, type RigView } from '@wagonomos/core';
+import {
+  compareSwaying,
+  swayByPlace,
+  twoSwings,
+  type SwayComparison,
+  type SwayInPlace,
+  type TwoSwings,
+} from '@wagonomos/core/balance';
+import { expose } from 'comlink';
+
+/** How a rig swings: hundreds of small stability questions, too long for the page. */
+export interface SwayAnswer {
+  /** Beside the other loading; null: one of them cannot be reckoned, or there is none. */
+  readonly beside: SwayComparison | null;
+  readonly byPlace: readonly SwayInPlace[];
+  readonly swings: TwoSwings | null;
+}
+
+const work = {
+  sway: (view: RigView, other: RigView | null): SwayAnswer => ({
+    beside: compareSwaying(assess(other ?? view).loads, assess(view).loads),
+    byPlace: swayByPlace(view),
+    swings: twoSwings(view),
+  }),
+};
+export type BalanceWork = typeof work;
+expose(work);
