@@ -94,7 +94,7 @@ for (const { name, rig } of [
     expect(await foreign(page)).toEqual(clean);
     const views = [
       ...['plates', 'load', 'balance', 'weigh', 'weigh?sheet=history', 'verdict', 'papers', 'rules', 'card', 'compare'],
-      ...['pack', 'along'].map((sheet) => `balance?sheet=${sheet}`),
+      ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `balance?sheet=${sheet}`),
       ...['road', ...(name.startsWith('australian') ? ['road?trip=hills'] : [])],
       ...['way', 'packages', 'changes', 'others', 'case'].map((sheet) => `uprate?sheet=${sheet}`),
     ];

@@ -109,6 +109,7 @@ test('what the owner wants is kept to: what stays, where nothing goes, what come
   await expect(moves(page)).toHaveCount(2);
   await expect(page.getByTestId('pack-wishes')).toContainText('stays');
 
+  await choose(page, 'Moves at most', 'as many as it takes');
   await choose(page, 'It has to hold', 'now and with the water used up');
   await expect(page.getByTestId('pack-proven')).toBeVisible();
   await page.getByRole('button', { name: 'Keep it as a loadout of its own' }).click();

@@ -21,7 +21,7 @@ const views = [
   '/start',
   '/words',
   '/rig/tern-and-saltbush/road?trip=hills',
-  ...['pack', 'along'].map((sheet) => `/rig/tern-and-saltbush/balance?sheet=${sheet}`),
+  ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `/rig/tern-and-saltbush/balance?sheet=${sheet}`),
   ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`)),
 ];
 

@@ -61,9 +61,11 @@ export async function putThing(page: Page, name: string, where: string): Promise
   const option = options.getByRole('option', { name: where, exact: true });
   await options.getByRole('option').first().waitFor();
   // A long list makes the options that are in sight.
-  if ((await option.count()) === 0) {
+  for (const far of [-4000, 4000]) {
+    if ((await option.count()) > 0) break;
     await options.getByRole('option').last().hover();
-    await page.mouse.wheel(0, 2000);
+    await page.mouse.wheel(0, far);
+    await option.waitFor({ timeout: 2000 }).catch(() => undefined);
   }
   await takeOption(option);
 }

@@ -68,7 +68,12 @@ const views: readonly View[] = [
       }
     },
   },
-  { name: 'balance', path: `${estate}/balance`, wholePage: true, prepare: (page) => page.waitForTimeout(1500) },
+  {
+    name: 'balance',
+    path: `${wagon}/balance?sheet=pack`,
+    wholePage: true,
+    prepare: (page) => page.locator('[data-test="pack-proven"]').waitFor(),
+  },
   {
     name: 'compare',
     path: `${wagon}/load`,

@@ -9,7 +9,7 @@ import { effectiveOverhang } from '../statics/rigRows.ts';
 import { judge } from '../verdict/assess.ts';
 
 /** A rig with its bars set so that this share of what the coupling took off the front axle is back on it. kg, N·m. */
-export interface HitchSetting {
+interface HitchSetting {
   readonly fraction: number;
   readonly front: number;
   readonly rear: number;

@@ -52,3 +52,46 @@ describe('a loadout after a move', () => {
     expect(makeMove(document, 'no such loadout', move({}))).toBe(document);
   });
 });
+
+describe('some of several', () => {
+  const five = {
+    id: 'l',
+    name: 'l',
+    crew: [],
+    tankLevels: [],
+    placements: [{ thing: 't', count: 5, body: 'b', place: 'one' }],
+  };
+  const to = (place: string) => ({ body: 'b', place, name: place });
+  const move = { kind: 'thing', id: 't', name: 't', body: 'b', from: 'one', leaves: 'one' } as const;
+
+  it('go elsewhere or home, the rest stays, and none is lost', () => {
+    const parted = withMove(five, { ...move, to: to('two'), count: 2 });
+    expect(parted.placements).toEqual([
+      { thing: 't', count: 3, body: 'b', place: 'one' },
+      { thing: 't', count: 2, body: 'b', place: 'two' },
+    ]);
+    expect(withMove(parted, { ...move, to: to('two'), count: 3 }).placements).toEqual([
+      { thing: 't', count: 5, body: 'b', place: 'two' },
+    ]);
+    expect(withMove(five, { ...move, to: null, count: 1 }).placements).toEqual([
+      { thing: 't', count: 4, body: 'b', place: 'one' },
+    ]);
+  });
+
+  it('leave what lies in another place alone', () => {
+    const parted = withMove(five, { ...move, to: to('two'), count: 2 });
+    expect(withMove(parted, { ...move, leaves: 'two', to: to('three') }).placements).toEqual([
+      { thing: 't', count: 3, body: 'b', place: 'one' },
+      { thing: 't', count: 2, body: 'b', place: 'three' },
+    ]);
+  });
+
+  it('and a seat is taken by whom the move names', () => {
+    const crew = [
+      { id: 'a', name: 'a', mass: 70, seat: 's1' },
+      { id: 'b', name: 'b', mass: 60 },
+    ];
+    const moved = withMove({ ...five, crew }, { kind: 'seat', id: 'b', name: 'b', body: 'b', from: '', to: to('s2') });
+    expect(moved.crew.map(({ seat }) => seat)).toEqual(['s1', 's2']);
+  });
+});

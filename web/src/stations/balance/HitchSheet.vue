@@ -31,9 +31,7 @@ const isSet = (fraction: number) => {
 const change = (patch: Parameters<typeof setHitch>[2]) =>
   workspace.edit('app.edit.hitch', (document) => setHitch(document, props.view.rig.id, patch));
 const reckonWith = (fraction: number) =>
-  change({ distribution: fraction === 0 ? undefined : { kind: 'fraction', fraction } } as Parameters<
-    typeof setHitch
-  >[2]);
+  change({ distribution: fraction === 0 ? undefined : { kind: 'fraction', fraction } });
 
 /** The last slip on which the bars were weighed. */
 const weighed = computed(() => {
@@ -58,7 +56,7 @@ const put = () => {
 };
 const drop = (one: (typeof measured.value)[number]) => {
   const left = measured.value.filter((other) => other !== one);
-  change({ settings: left.length > 0 ? left : undefined } as Parameters<typeof setHitch>[2]);
+  change({ settings: left.length > 0 ? left : undefined });
 };
 
 /** mm over the road to expect of each arch at each setting. */

@@ -96,6 +96,9 @@ const notThere = ({ id, to }: PackingMove) => {
         <li v-for="one in conflict.checks" :key="one.id">{{ say(one.name) }}</li>
         <li v-if="conflict.checks.length === 0">{{ t('app.pack.wishConflict') }}</li>
       </ul>
+      <p v-if="wish.mostMoves !== undefined" class="soft">
+        {{ t('app.pack.withMoves', { count: wish.mostMoves }, wish.mostMoves) }}
+      </p>
       <p v-if="!conflict.proven" class="soft">{{ t('app.pack.conflictRough') }}</p>
     </template>
 
