@@ -121,7 +121,12 @@ module.exports = {
       from: {},
       to: { circular: true },
     },
-    { name: 'nothing-unresolved', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^virtual:|\\?url$' } },
+    {
+      name: 'nothing-unresolved',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^virtual:|\\?url$' },
+    },
   ],
   options: {
     doNotFollow: { path: '^node_modules' },

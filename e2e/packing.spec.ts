@@ -36,7 +36,9 @@ for (const size of [
     await page.goto(pack);
     await expect(page.getByTestId('pack-proven')).toBeVisible();
     await expect(head(page)).toContainText(/Every limit is kept with (one move|\d moves)\./);
-    // The drawing shows it as it would be packed.
+    // The drawing shows it as it would be packed, where that is wanted.
+    await expect(sentence(page)).toContainText('too much');
+    await page.getByText('Show it in the drawing').click();
     await expect(sentence(page)).toContainText('Within every limit');
     const wanted = (await moves(page).allTextContents()).map(read);
     const told = await foretold(page);

@@ -42,7 +42,10 @@ export interface AlternativeWishes {
 }
 
 /** What could be done instead of an uprate, each worked out like any loadout. What makes no sense on this rig is left out. */
-export function alternatives(view: RigView, { swaps, least, words, taken: known }: AlternativeWishes): readonly Alternative[] {
+export function alternatives(
+  view: RigView,
+  { swaps, least, words, taken: known }: AlternativeWishes,
+): readonly Alternative[] {
   const today = assess(view);
   const taken = known ?? takeAway(view, least);
   const dry = emptied(view);

@@ -47,7 +47,7 @@ const turnTo = (name: Name) => void router.replace({ query: name === sheets.valu
         @open="turnTo"
       />
     </div>
-    <component :is="parts[open]" :view="rig.view" :assessment="rig.assessment" />
+    <div class="sheet"><component :is="parts[open]" :view="rig.view" :assessment="rig.assessment" /></div>
   </div>
 </template>
 
@@ -55,6 +55,10 @@ const turnTo = (name: Name) => void router.replace({ query: name === sheets.valu
 .strip {
   padding: 10px 18px 0;
   border-bottom: 1px solid var(--line);
+}
+/* What stands below does not move when a sheet comes. */
+.sheet {
+  min-height: 100vh;
 }
 @media (width <= 720px) {
   .strip {

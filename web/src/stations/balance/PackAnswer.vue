@@ -72,7 +72,6 @@ const notThere = ({ id, to }: PackingMove) => {
 
 <template>
   <div data-test="pack-answer">
-    <h2>{{ t('app.pack.title') }}</h2>
     <div aria-live="polite">
       <p v-if="state === 'broken'" role="alert">
         {{ t('app.pack.broken') }}

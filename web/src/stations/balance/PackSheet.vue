@@ -53,7 +53,7 @@ const after = computed(() => (then.value ? assess(then.value) : null));
 const before = computed(() => (of.value ? assess(of.value) : null));
 
 /** Whether the drawing above shows the rig as it would be packed. */
-const previewed = ref(true);
+const previewed = ref(false);
 watch(
   [then, after, previewed],
   () => {
@@ -88,6 +88,8 @@ const keep = () => {
 <template>
   <div class="bench pack">
     <section class="list">
+      <h2>{{ t('app.pack.title') }}</h2>
+      <p class="caution">{{ t('app.pack.caution') }}</p>
       <PackAnswer
         :view="view"
         :answer="answer"
@@ -105,7 +107,6 @@ const keep = () => {
         {{ t('app.pack.showIt') }}
       </label>
       <PackEffects v-if="before && after && packing && packing.moves.length > 0" :before="before" :after="after" />
-      <p class="caution">{{ t('app.pack.caution') }}</p>
     </section>
     <section class="no-print">
       <PackWishes
@@ -124,6 +125,9 @@ const keep = () => {
 .pack {
   grid-template-columns: minmax(0, 3fr) minmax(300px, 2fr);
 }
+.list {
+  min-height: 70vh;
+}
 .shown {
   display: flex;
   gap: 8px;
@@ -132,7 +136,7 @@ const keep = () => {
 }
 .caution {
   max-width: 68ch;
-  margin: 12px 0 0;
+  margin: 4px 0 8px;
   padding-left: 10px;
   border-left: 4px double var(--ink);
   font-size: 14.5px;
