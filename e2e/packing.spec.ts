@@ -114,6 +114,10 @@ test('what the owner wants is kept to: what stays, where nothing goes, what come
   await choose(page, 'Moves at most', 'as many as it takes');
   await choose(page, 'It has to hold', 'now and with the water used up');
   await expect(page.getByTestId('pack-proven')).toBeVisible();
+  await choose(page, 'It has to hold', /^all along/);
+  await expect(head(page)).toBeVisible();
+  await choose(page, 'It has to hold', 'now and with the water used up');
+  await expect(page.getByTestId('pack-proven')).toBeVisible();
   await page.getByRole('button', { name: 'Keep it as a loadout of its own' }).click();
   await expect(page.getByText('Kept as a loadout of its own')).toBeVisible();
   await page.goto(`${wagon}/load`);

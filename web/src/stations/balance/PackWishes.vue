@@ -72,7 +72,7 @@ const without = <One,>(list: readonly One[] | undefined, gone: One): One[] | und
   return left.length > 0 ? left : undefined;
 };
 
-const switches = ['noBand', 'certain', 'seats', 'parted'] as const;
+const switches = ['noBand', 'certain', 'seats'] as const;
 const on = (name: (typeof switches)[number]) => (name === 'noBand' ? !props.wish.noBand : props.wish[name] === true);
 const turn = (name: (typeof switches)[number]) =>
   emit('change', { [name]: props.wish[name] === true ? undefined : true });
