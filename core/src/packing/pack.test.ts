@@ -4,6 +4,7 @@ import { binds, bindsLoad, comparesLoad, type Check } from '../checks/check.ts';
 import type { Placement, Thing } from '../loading/loadout.ts';
 import type { PackingWish } from '../loading/packingWish.ts';
 import type { RigView } from '../loading/rigView.ts';
+import { situationIn } from '../situation/situation.ts';
 import { patient, testSolver } from '../testing/highs.ts';
 import { packingView, type PackingCase } from '../testing/packingCase.ts';
 import { judge } from '../verdict/assess.ts';
@@ -110,6 +111,35 @@ describe('packing', () => {
     );
     // All three happened, or the rigs show nothing.
     expect(Math.min(...Object.values(seen))).toBeGreaterThan(10);
+  }, 120_000);
+
+  it('keeps a least of which either of two bounds is enough, and finds the most room beside it', () => {
+    let eithers = 0;
+    fc.assert(
+      fc.property(rigs, (given) => {
+        // So light that 4 % of it are now more and now less than 25 kg.
+        const light: PackingCase = {
+          ...given,
+          rig: { ...given.rig, trailer: { A: 3.7, axles: 1, bare: { m: 560, x: 3.6 } } },
+          limits: { ...given.limits, trailerMax: (given.limits['trailerMax'] ?? 0) - 640, ballMax: 75 },
+        };
+        const view: RigView = { ...packingView(light), situation: situationIn('there', 'there', 'DE') };
+        const things = light.items.map(({ id }) => view.things.get(id) as Thing);
+        const wish: PackingWish = { aims: ['leastLeft', 'mostMargin'], noBand: true };
+        const answer = pack([view], wish, testSolver, { ...patient, near: 0 });
+        const tried = everyWay(view, things, true, false);
+        const least = tried.filter(({ kept }) => kept).sort((a, b) => round(a.left - b.left) || b.least - a.least)[0];
+        expect('packing' in answer).toBe(least !== undefined);
+        if (!('packing' in answer) || !least) return;
+        eithers += judge(view).checks.some(({ either }) => either) ? 1 : 0;
+        expect(answer.packing.broken).toEqual([]);
+        expect(answer.packing.left).toBeCloseTo(least.left, 4);
+        const reached = answer.packing.reached.find(({ aim }) => aim === 'mostMargin');
+        if (reached) expect(reached.value).toBeCloseTo(least.least, 3);
+      }),
+      { numRuns: 60, seed: 5 },
+    );
+    expect(eithers).toBeGreaterThan(10);
   }, 120_000);
 
   it('foretells what the rulebook then finds', () => {

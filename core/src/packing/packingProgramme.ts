@@ -12,6 +12,7 @@ interface Unit {
   readonly column: number;
   readonly effect: Effect;
   readonly now: number;
+  readonly most: number;
 }
 
 /** The columns of one decision, way by way. */
@@ -54,7 +55,7 @@ export function packingProgramme(wanted: Wanted): PackingProgramme {
   const units: Unit[] = [];
   const add = (way: Way): number => {
     const column = builder.add(0, way.most, true);
-    if (way.effect) units.push({ column, effect: way.effect, now: way.now });
+    if (way.effect) units.push({ column, effect: way.effect, now: way.now, most: way.most });
     return column;
   };
   const moves: Term[] = [];
@@ -79,7 +80,7 @@ export function packingProgramme(wanted: Wanted): PackingProgramme {
     const changed = builder.add(now < from || now > to ? 1 : 0, 1, true);
     // What is in it now goes, and so many hundredths are there instead.
     const gone = { ...effect, masses: effect.masses.map((mass) => -mass * now) };
-    units.push({ column: level, effect, now: 0 }, { column: changed, effect: gone, now: 0 });
+    units.push({ column: level, effect, now: 0, most: to }, { column: changed, effect: gone, now: 0, most: 1 });
     builder.keep([one(level), { column: changed, factor: -Math.floor(to + 1e-9) }], { to: 0 });
     builder.keep([one(level), { column: changed, factor: -Math.ceil(from - 1e-9) }], { from: 0 });
     moves.push(one(changed));
@@ -172,7 +173,9 @@ function keepGuard(
   };
   if (!other) return keep(line, []);
   const which = builder.add(0, 1, true);
-  const [wide, otherWide] = [line, other].map((own) => widest(units, own) + Math.abs(least));
+  // A column beside it may be as large as it is let.
+  const beside = more.reduce((sum, { column, factor }) => sum + Math.abs(factor) * mostOf(builder, column), 0);
+  const [wide, otherWide] = [line, other].map((own) => widest(units, own) + Math.abs(least) + beside);
   keep(line, [{ column: which, factor: -(wide ?? 0) }]);
   // (1 − which) times as much slack.
   const { terms, atNought } = termsOf(units, other);
@@ -181,9 +184,15 @@ function keepGuard(
   });
 }
 
+const mostOf = ({ columns }: ProgrammeBuilder, at: number): number =>
+  Math.max(Math.abs(columns[at]?.lower ?? 0), Math.abs(columns[at]?.upper ?? 0));
+
 /** More than a line can ever be short of. */
 const widest = (units: readonly Unit[], { margin, loss }: Line): number =>
-  units.reduce((sum, { now }, at) => sum + Math.abs(loss[at] ?? 0) * Math.max(1, now), Math.abs(margin)) + 1;
+  units.reduce((sum, { most }, at) => sum + Math.abs(loss[at] ?? 0) * most, Math.abs(margin)) + 1;
+
+/** kg: no margin worth speaking of is wider. Small, so that what is switched off by it stays exact. */
+const farthest = 5000;
 
 const changes = ({ loss }: Line): boolean => loss.some((each) => Math.abs(each) >= 1e-9);
 
@@ -191,7 +200,7 @@ const changes = ({ loss }: Line): boolean => loss.some((each) => Math.abs(each) 
 function marginSum(builder: ProgrammeBuilder, units: readonly Unit[], { guards }: Guarded): readonly Term[] {
   const counted = guards.filter(({ check, line }) => bindsLoad(check) && !check.place && changes(line));
   if (counted.length === 0) return [];
-  const least = builder.add(-1e5, 1e5, false);
+  const least = builder.add(-farthest, farthest, false);
   for (const guard of counted) keepGuard(builder, units, guard, 0, [one(least)]);
   return [{ column: least, factor: -1 }];
 }

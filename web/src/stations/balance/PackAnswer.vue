@@ -44,8 +44,10 @@ const head = computed((): string => {
   if (answer.kind === 'impossible') return t('app.pack.impossible');
   if (answer.kind === 'leaves') return t('app.pack.leaves', { mass: figure(answer.packing.left, 'load') });
   const count = answer.packing.moves.length;
-  if (count > 0) return t('app.pack.packed', { count }, count);
-  return t(aimsInOrder(props.wish).indexOf('fewestMoves') <= 1 ? 'app.pack.asItIs' : 'app.pack.nothingBetter');
+  const known = answer.unjudged.length > 0 ? 'Known' : '';
+  if (count > 0) return t(`app.pack.packed${known}`, { count }, count);
+  if (props.view.loadout.placements.length === 0) return t('app.pack.empty');
+  return t(aimsInOrder(props.wish).indexOf('fewestMoves') <= 1 ? `app.pack.asItIs${known}` : 'app.pack.nothingBetter');
 });
 /** What each aim came to, and whether that is proven. */
 const reached = computed(() =>

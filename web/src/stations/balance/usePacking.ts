@@ -19,10 +19,12 @@ export function usePacking(question: () => Omit<PackingQuestion, 'seconds'> | nu
     () => new Worker(new URL('../../workers/packing.worker.ts', import.meta.url), { type: 'module' }),
   );
   let turn = 0;
+  /** What is at work cannot be asked to stop: it is ended, and what it found by then stays. One that is done is kept for the next question. */
   const stop = () => {
     turn += 1;
+    if (state.value !== 'looking') return;
     worker.end();
-    if (state.value === 'looking') state.value = 'stopped';
+    state.value = 'stopped';
   };
   const look = async () => {
     stop();
@@ -51,6 +53,9 @@ export function usePacking(question: () => Omit<PackingQuestion, 'seconds'> | nu
     }
   };
   watch(question, look, { immediate: true });
-  onBeforeUnmount(stop);
+  onBeforeUnmount(() => {
+    stop();
+    worker.end();
+  });
   return { answer, of, state, stop, look };
 }
