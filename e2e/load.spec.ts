@@ -113,7 +113,7 @@ test('a nose too light is put right by following the advice, which never loads t
   }
   await expect(page.getByTestId('ball-line')).toContainText('inside the usual band');
   await expect(sentence(page)).toContainText('Within every limit');
-  await page.getByRole('button', { name: 'Along the rig' }).click();
+  await page.getByRole('button', { name: 'Along and across' }).click();
   await expect(page.getByTestId('along-trailer')).toContainText('behind the coupling');
   await expect(page.getByTestId('overhang')).toContainText('load on the coupling');
   expect(await seriousFaults(page)).toEqual([]);

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { BlobReader, BlobWriter, TextReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
 import { kept, untilKept } from './keptStore.ts';
-import { choose, seriousFaults, takeOption, van } from './support.ts';
+import { choose, fill, seriousFaults, takeOption, van } from './support.ts';
 
 /** A picture that a browser can read: a small JPEG made in the page. */
 async function picture(page: Page, hue: number): Promise<Buffer> {
@@ -154,6 +154,15 @@ test('a distribution hitch in three passes tells its couple and what each settin
   await expect(page.getByTestId('couple')).toContainText('put back 50 ±');
   await expect(page.getByTestId('bar-settings').getByRole('row', { name: /^100 %/ })).toContainText('2 times today’s');
   expect(await seriousFaults(page)).toEqual([]);
+
+  // What was weighed is taken over where the bars are set.
+  await page.goto('/rig/tern-and-saltbush/balance?sheet=hitch');
+  const weighed = page.getByTestId('hitch-weighed');
+  await expect(weighed).toContainText('50 % of it back on the front axle');
+  await weighed.getByRole('button', { name: 'Take it below' }).click();
+  await fill(page, 'Links, shims or turns', '5');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(page.locator('#main')).toContainText(/at 5: [\d,]+ N·m/);
 });
 
 test('heights of the wheel arches help to stand level, and are never a load', async ({ page }) => {
