@@ -6,7 +6,7 @@ export { ballAtHeight } from '../balance/ballAtHeight.ts';
 export { ballMoves, type BallMove } from '../balance/ballMoves.ts';
 export { ballRight, ballTarget, goalOf } from '../balance/ballTarget.ts';
 export { overhangTotals, overhanging } from '../balance/overhanging.ts';
-export { archExpected, hitchPlan, perStep } from '../balance/hitchSettings.ts';
+export { archExpected, hitchPlan, perStep, type HitchPlan } from '../balance/hitchSettings.ts';
 export { compareSwaying, type SwayComparison } from '../balance/compareSwaying.ts';
 export { swayByPlace, twoSwings, type SwayInPlace, type TwoSwings } from '../balance/swayByPlace.ts';
 export { trimByWater, type WaterTrim } from '../balance/trimByWater.ts';

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { displayMass, type PlannedAssessment, type RigView } from '@wagonomos/core';
-import { archExpected, hitchPlan, perStep } from '@wagonomos/core/balance';
+import { archExpected, hitchPlan } from '@wagonomos/core/balance';
 import { setHitch } from '@wagonomos/core/edits';
 import { threePass } from '@wagonomos/core/weighing';
-import { X } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import LevelAid from '../../shared/LevelAid.vue';
-import QuantityField from '../../shared/QuantityField.vue';
 import { useSpeech, written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import HitchSteps from './HitchSteps.vue';
 import '../../shared/figureTable.css';
 
 /** Setting the bars of a distribution hitch: what each setting does, what a link does, and the order of work. */
@@ -43,22 +42,6 @@ const weighed = computed(() => {
   return null;
 });
 
-const measured = computed(() => hitch.value.settings ?? []);
-const steps = computed(() => perStep(measured.value));
-const at = ref<number>();
-const couple = ref<number>();
-const put = () => {
-  if (at.value === undefined || couple.value === undefined) return;
-  const others = measured.value.filter((one) => one.at !== at.value);
-  change({ settings: [...others, { at: at.value, coupleNm: couple.value }].sort((a, b) => a.at - b.at) });
-  at.value = undefined;
-  couple.value = undefined;
-};
-const drop = (one: (typeof measured.value)[number]) => {
-  const left = measured.value.filter((other) => other !== one);
-  change({ settings: left.length > 0 ? left : undefined });
-};
-
 /** mm over the road to expect of each arch at each setting. */
 const arches = computed(() => {
   const { value: of } = plan;
@@ -73,6 +56,8 @@ const arches = computed(() => {
   });
 });
 const mm = (metres: number | null | undefined) => (metres == null ? '?' : written(1000 * metres, 0));
+/** N·m of the slip, once somebody takes them over. */
+const taken = ref<{ readonly couple: number }>();
 const order = ['level', 'alone', 'hitched', 'tension', 'check', 'weigh', 'note'] as const;
 const cautions = ['release', 'reverse', 'surge', 'forbidden'] as const;
 </script>
@@ -154,7 +139,11 @@ const cautions = ['release', 'reverse', 'surge', 'forbidden'] as const;
             date: weighed.date ?? '',
           })
         }}
-        <button type="button" class="quiet-button no-print" @click="couple = Math.round(weighed.couple.value)">
+        <button
+          type="button"
+          class="quiet-button no-print"
+          @click="taken = { couple: Math.round(weighed.couple.value) }"
+        >
           {{ t('app.hitching.take') }}
         </button>
       </p>
@@ -163,52 +152,7 @@ const cautions = ['release', 'reverse', 'surge', 'forbidden'] as const;
         {{ t('app.hitching.toWeigh') }}
       </RouterLink>
 
-      <h3>{{ t('app.hitching.steps') }}</h3>
-      <ul v-if="measured.length > 0" class="tags">
-        <li v-for="one in measured" :key="one.at">
-          {{ t('app.hitching.step', { at: written(one.at, 1), couple: written(one.coupleNm, 0) }) }}
-          <button
-            type="button"
-            class="icon-button small"
-            :aria-label="t('app.hitching.drop', { at: one.at })"
-            @click="drop(one)"
-          >
-            <X :size="13" />
-          </button>
-        </li>
-      </ul>
-      <form class="fields no-print" @submit.prevent="put">
-        <label>
-          {{ t('app.hitching.at') }}
-          <el-input-number
-            v-model="at"
-            :min="-100"
-            :max="100"
-            :precision="1"
-            :controls="false"
-            :aria-label="t('app.hitching.at')"
-          />
-        </label>
-        <QuantityField
-          :label="t('app.hitching.couple')"
-          field="couple"
-          :value="couple"
-          @change="(value) => (couple = value)"
-        />
-        <el-button native-type="submit" :disabled="at === undefined || couple === undefined">{{
-          t('app.hitching.note')
-        }}</el-button>
-      </form>
-      <p v-if="steps && plan" data-test="hitch-steps">
-        {{
-          t('app.hitching.perStep', {
-            each: written(steps.couplePerStep, 0),
-            half: written(steps.stepFor(plan.settings[1]?.couple ?? 0), 1),
-            all: written(steps.stepFor(plan.settings[2]?.couple ?? 0), 1),
-          })
-        }}
-      </p>
-      <p v-else class="soft">{{ t('app.hitching.twoSettings') }}</p>
+      <HitchSteps :view="view" :plan="plan" :weighed="taken" />
     </section>
     <section>
       <h2>{{ t('app.hitching.work') }}</h2>
@@ -269,37 +213,6 @@ th small {
 }
 h3 {
   margin: 14px 0 4px;
-}
-.tags {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 8px;
-  margin: 4px 0;
-  padding: 0;
-  list-style: none;
-}
-.tags li {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-  padding: 1px 4px 1px 8px;
-  border: 1px solid var(--ink);
-  background: var(--field);
-}
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: end;
-  margin: 6px 0;
-}
-.fields label {
-  display: grid;
-  color: var(--soft);
-  font-size: 13.5px;
-}
-.fields .el-input-number {
-  width: 120px;
 }
 ol {
   margin: 4px 0 10px;
