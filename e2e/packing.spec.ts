@@ -1,6 +1,6 @@
 /** The packing list: followed by hand or in one go, what cannot all come along, and what it needs to work. */
 import { expect, test, type Page } from '@playwright/test';
-import { choose, fill, putThing, sentence, seriousFaults, wagon } from './support.ts';
+import { choose, dragThing, fill, grip, putThing, sentence, seriousFaults, touch, wagon } from './support.ts';
 
 const pack = `${wagon}/balance?sheet=pack`;
 const head = (page: Page) => page.getByTestId('pack-head');
@@ -143,4 +143,61 @@ test.describe('without a network', () => {
     expect(inPage).toBe('refused');
     await context.setOffline(false);
   });
+});
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]) {
+  test(`at ${size.width} px several of one thing lie in several places, and each part is a row of its own`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(size);
+    await page.goto(`${wagon}/load`);
+    await page.getByRole('button', { name: 'More about Folding chair', exact: true }).click();
+    const dialog = page.getByTestId('thing-dialog');
+    await dialog.getByRole('spinbutton', { name: 'So many of them' }).fill('3');
+    await choose(dialog, 'Put them in …', 'Boot');
+    await expect(dialog.getByTestId('parts').getByRole('listitem')).toHaveText(['1 × Rear bunk locker', '3 × Boot']);
+    expect(await seriousFaults(page)).toEqual([]);
+    await page.keyboard.press('Escape');
+
+    // One of the parts goes elsewhere, the other stays; where they meet they are one again.
+    await putThing(page, 'Folding chair (Boot)', 'Drawers');
+    await expect(grip(page, 'Folding chair (Drawers)')).toBeVisible();
+    await expect(grip(page, 'Folding chair (Rear bunk locker)')).toBeVisible();
+    if (size.width > 720) {
+      await expect(page.getByLabel('How many: Folding chair (Drawers)')).toHaveValue('3');
+      await dragThing(page, 'Folding chair (Rear bunk locker)', 'tern-wagon/roof-tray');
+      await expect(grip(page, 'Folding chair (Roof tray)')).toBeVisible();
+    }
+    await page.reload();
+    await putThing(page, 'Folding chair (Drawers)', 'Kitchen');
+    await putThing(page, `Folding chair (${size.width > 720 ? 'Roof tray' : 'Rear bunk locker'})`, 'Kitchen');
+    await expect(page.getByRole('button', { name: /^Carry Folding chair/ })).toHaveCount(1);
+    await expect(grip(page, 'Folding chair')).toBeVisible();
+    await page.getByRole('button', { name: /^Undo/ }).click();
+    await expect(page.getByRole('button', { name: /^Carry Folding chair/ })).toHaveCount(2);
+  });
+}
+
+test('a packing parts several of one thing where its owner lets it, as foretold', async ({ page }) => {
+  await page.goto(`${wagon}/load`);
+  await putThing(page, 'Recovery kit', 'Front boot');
+  const count = await touch(page, 'How many: Folding chair');
+  await count.fill('40');
+  await count.press('Enter');
+  await page.goto(pack);
+  await expect(page.getByTestId('pack-proven').or(page.getByTestId('pack-conflict'))).toBeVisible({ timeout: 60_000 });
+  await page.getByText('Several of one thing may be parted').click();
+  await expect(
+    moves(page)
+      .filter({ hasText: /\d+ × Folding chair/ })
+      .first(),
+  ).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByTestId('pack-proven')).toBeVisible({ timeout: 60_000 });
+  const told = await foretold(page);
+  await page.getByRole('button', { name: 'Pack it so' }).click();
+  await page.goto(`${wagon}/verdict`);
+  await expect(page.getByTestId('check-axle.rear')).toContainText(told['rear axle'] ?? 'nothing foretold');
 });

@@ -2,7 +2,7 @@ import type { Ticket } from '../weighing/ticket.ts';
 import { removeEntries } from '../document/referenceTable.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';
-import { levelledAnew, placedAnew } from '../loading/loadoutChanges.ts';
+import { levelledAnew, partAnew, placedAnew } from '../loading/loadoutChanges.ts';
 import type { Said } from '../loading/saidSchema.ts';
 import { withoutUndefined } from '../plain/lists.ts';
 import { edited, entryOf, put, without } from './draft.ts';
@@ -52,6 +52,52 @@ export const placeThing = (
     const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.placements ?? [];
     loadout.placements = placedAnew(before, thing, where);
   });
+
+/**
+ * Does something with one part of a thing that lies in a loadout: it lies as said from now on, as wet and as turned as it was;
+ * null takes it home. What of the thing lies just so already is joined.
+ * @param staying so many of the part stay as they lie
+ */
+export const placePart = (
+  workspace: Workspace,
+  loadoutId: string,
+  part: Placement,
+  where: Omit<Placement, 'thing'> | null,
+  staying = 0,
+): Workspace =>
+  inLoadout(workspace, loadoutId, (loadout) => {
+    const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.placements ?? [];
+    loadout.placements = [...partAnew(before, part, where, staying)];
+  });
+
+/**
+ * Sends so many of a thing to a place, or home: from wherever else it lies, first part first. Asked for more than lie
+ * elsewhere, all of it goes; what is at home comes along as many as were asked for.
+ */
+export function sendThing(
+  workspace: Workspace,
+  loadoutId: string,
+  thing: string,
+  to: { readonly body: string; readonly place: string } | null,
+  count: number | undefined,
+): Workspace {
+  const spot = to && { body: to.body, place: to.place };
+  const lies = (workspace.loadouts.find(({ id }) => id === loadoutId)?.placements ?? []).filter(
+    (one) => one.thing === thing,
+  );
+  const aboard = lies.reduce((sum, one) => sum + one.count, 0);
+  if (count === undefined || count >= aboard) {
+    return placeThing(workspace, loadoutId, thing, spot && { ...spot, count: count ?? Math.max(aboard, 1) });
+  }
+  let left = count;
+  let next = workspace;
+  for (const part of lies) {
+    const go = part.body === to?.body && part.place === to.place ? 0 : Math.min(left, part.count);
+    if (go > 0) next = placePart(next, loadoutId, part, spot && { ...spot, count: go }, part.count - go);
+    left -= go;
+  }
+  return next;
+}
 
 /** Takes somebody along in a loadout; kg. */
 export const addCrew = (workspace: Workspace, loadoutId: string, member: CrewMember): Workspace =>

@@ -29,10 +29,12 @@ export {
   addThing,
   changeCrew,
   changeThing,
+  placePart,
   placeThing,
   sayOf,
   removeCrew,
   removeThing,
+  sendThing,
   setFittingPosition,
   setTankLevel,
 } from '../edits/loadoutEdits.ts';

@@ -1,5 +1,5 @@
 import type { Loadout, Placement } from '../loading/loadout.ts';
-import { levelledAnew, lying, placedAnew } from '../loading/loadoutChanges.ts';
+import { levelledAnew, partAnew, placedAnew } from '../loading/loadoutChanges.ts';
 import { withoutUndefined } from '../plain/lists.ts';
 import type { LoadMove } from './loadMoves.ts';
 
@@ -30,24 +30,6 @@ export function withMove(loadout: Loadout, move: LoadMove): Loadout {
   }
   const where = move.to && { body: move.to.body, place: move.to.place, count: move.count ?? lies.count };
   if (move.leaves === undefined) return { ...loadout, placements: placedAnew(loadout.placements, move.id, where) };
-  return { ...loadout, placements: carried(loadout.placements, lies, move.count ?? lies.count, where) };
-}
-
-/** So many of a line are put elsewhere, or taken home: what of them is there already is joined by them. */
-function carried(
-  before: readonly Placement[],
-  lies: Placement,
-  count: number,
-  where: Omit<Placement, 'thing'> | null,
-): Placement[] {
-  const rest = lies.count - count;
-  const now = where && lying(lies, { thing: lies.thing, ...where });
-  const joins = (one: Placement) =>
-    now !== null && one !== lies && JSON.stringify({ ...one, count }) === JSON.stringify({ ...now, count });
-  const there = before.some(joins);
-  return before.flatMap((one): readonly Placement[] => {
-    if (joins(one)) return [{ ...one, count: one.count + count }];
-    if (one !== lies) return [one];
-    return [...(rest > 0 ? [{ ...lies, count: rest }] : []), ...(now && !there ? [now] : [])];
-  });
+  const rest = lies.count - (move.count ?? lies.count);
+  return { ...loadout, placements: [...partAnew(loadout.placements, lies, where, rest)] };
 }

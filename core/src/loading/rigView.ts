@@ -39,3 +39,7 @@ export function placedBodies({ rig, vehicle, trailer, camper }: RigView): readon
     : [];
   return [...own(vehicle), ...carried, ...own(trailer)];
 }
+
+/** What lies in the rig, each thing once, in how many parts it may lie. */
+export const thingsAboard = ({ loadout, things }: RigView): readonly Thing[] =>
+  [...new Set(loadout.placements.map(({ thing }) => thing))].flatMap((id) => things.get(id) ?? []);

@@ -1,3 +1,4 @@
+import { groupedBy } from '../plain/lists.ts';
 import { placedMass } from '../loading/placed.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Trip } from './trip.ts';
@@ -26,12 +27,13 @@ export function leaveAtHome(view: RigView, trips: readonly Trip[]): readonly Wan
       counts.set(thing, count);
     }
   }
-  return view.loadout.placements
-    .flatMap((placement): readonly Wanted[] => {
-      const thing = view.things.get(placement.thing);
-      const count = counts.get(placement.thing);
+  return [...groupedBy(view.loadout.placements, ({ thing }) => thing)]
+    .flatMap(([id, parts]): readonly Wanted[] => {
+      const thing = view.things.get(id);
+      const count = counts.get(id);
       if (!thing || !count || count.used === count.carried) return [];
-      return [{ thing: thing.id, name: thing.name, mass: placedMass(thing, placement), ...count }];
+      const mass = parts.reduce((sum, part) => sum + placedMass(thing, part), 0);
+      return [{ thing: id, name: thing.name, mass, ...count }];
     })
     .sort((a, b) => a.used / a.carried - b.used / b.carried || b.mass - a.mass);
 }

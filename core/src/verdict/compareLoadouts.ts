@@ -1,3 +1,4 @@
+import { groupedBy } from '../plain/lists.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { placedMass } from '../loading/placed.ts';
@@ -15,7 +16,8 @@ export interface Difference {
 
 /** What is not the same in all of these ways to load one rig, the heaviest difference first. */
 export function loadoutDifferences(assessments: readonly Assessment[]): readonly Difference[] {
-  const lists = assessments.map(({ loads }) => contentsOf(loads.view));
+  const views = assessments.map(({ loads }) => loads.view);
+  const lists = views.map((view) => contentsOf(view, partedThings(views)));
   const keys = new Set(lists.flatMap((list) => [...list.keys()]));
   return [...keys]
     .flatMap((key): readonly Difference[] => {
@@ -39,14 +41,27 @@ interface Content {
   readonly where: string;
 }
 
-function contentsOf(view: RigView): ReadonlyMap<string, Content> {
+/** Things that lie in several places of one of these loadouts: they are told place by place. */
+const partedThings = (views: readonly RigView[]): ReadonlySet<string> =>
+  new Set(
+    views.flatMap(({ loadout }) =>
+      [...groupedBy(loadout.placements, ({ thing }) => thing)]
+        .filter(([, parts]) => parts.length > 1)
+        .map(([thing]) => thing),
+    ),
+  );
+
+function contentsOf(view: RigView, parted: ReadonlySet<string>): ReadonlyMap<string, Content> {
   const bodies = placedBodies(view).map(({ body }) => body);
   const found = new Map<string, Content>();
   for (const placement of view.loadout.placements) {
     const { thing: id, body, place } = placement;
     const thing = view.things.get(id);
     const where = bodies.find((one) => one.id === body)?.places.find((one) => one.id === place)?.name ?? '';
-    if (thing) found.set(`thing ${id}`, { kind: 'thing', name: thing.name, mass: placedMass(thing, placement), where });
+    if (!thing) continue;
+    const key = parted.has(id) ? `thing ${id} ${body}/${place}` : `thing ${id}`;
+    const mass = placedMass(thing, placement) + (found.get(key)?.mass ?? 0);
+    found.set(key, { kind: 'thing', name: thing.name, mass, where });
   }
   for (const { name, mass, seat } of view.loadout.crew) {
     const where = view.vehicle?.seats.find((one) => one.id === seat)?.name ?? '';

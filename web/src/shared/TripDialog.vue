@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { localDay, type RigView } from '@wagonomos/core';
+import { localDay, thingsAboard, type RigView } from '@wagonomos/core';
 import { addTrip, changeTrip, removeTrip } from '@wagonomos/core/edits';
 import { Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
@@ -18,9 +18,7 @@ const workspace = useWorkspace();
 const name = useDraft(() => `trip ${props.view.rig.id}`, props.view.loadout.name);
 const day = ref(localDay(new Date()));
 const unused = ref<ReadonlySet<string>>(new Set());
-const carried = computed(() =>
-  props.view.loadout.placements.flatMap(({ thing }) => props.view.things.get(thing) ?? []),
-);
+const carried = computed(() => thingsAboard(props.view));
 const own = computed(() => (workspace.document?.trips ?? []).filter((trip) => trip.rig === props.view.rig.id));
 const trips = computed(() =>
   own.value.flatMap((trip) => (trip.carried ? [{ ...trip, carried: trip.carried }] : [])).toReversed(),

@@ -1,14 +1,29 @@
-import { placeThing, setTankLevel } from '@wagonomos/core/edits';
-import { assess, leanOf, mayGo, onDay, placedMass, viewRig, type Thing } from '@wagonomos/core';
+import { placePart, placeThing, setTankLevel } from '@wagonomos/core/edits';
+import {
+  assess,
+  leanOf,
+  mayGo,
+  onDay,
+  placedMass,
+  viewRig,
+  type Placement,
+  type Thing,
+  type Workspace,
+} from '@wagonomos/core';
 import { placePreviews, type PlacePreview } from '@wagonomos/core/limits';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
+import { shelfRow } from './shelfRows.ts';
 import { useRig } from './rig.ts';
 import { useWorkspace } from './workspace.ts';
 
 /** A thing that has been picked up and not yet put down. */
 interface Held {
+  /** The row it was taken from: a part of a thing has a name of its own. */
+  readonly key: string;
   readonly thing: string;
+  /** Where it lies; undefined: at home. */
+  readonly part: Placement | undefined;
   readonly name: string;
   readonly count: number;
   /** kg, of all of them. */
@@ -49,14 +64,16 @@ export const useHand = defineStore('hand', () => {
     };
     requestAnimationFrame(next);
   };
-  const pickUp = (thingId: string, by: Held['by']) => {
-    const thing = rig.view?.things.get(thingId);
-    if (!thing || workspace.follows) return;
-    const placement = rig.view?.loadout.placements.find((one) => one.thing === thingId);
+  const pickUp = (key: string, by: Held['by']) => {
+    const row = rig.view && shelfRow(rig.view, key);
+    if (!row || workspace.follows) return;
+    const { thing, placement } = row;
     const count = placement?.count ?? 1;
     const from = placement && { body: placement.body, place: placement.place, x: placement.x };
     held.value = {
-      thing: thingId,
+      key,
+      thing: thing.id,
+      part: placement,
       name: thing.name,
       count,
       mass: placedMass(thing, placement ?? { count }),
@@ -81,6 +98,10 @@ export const useHand = defineStore('hand', () => {
     const [body = '', place = ''] = key.split('/');
     return key === atHome ? null : { body, place, count };
   };
+  const laid = (document: Workspace, loadout: string, { thing, part, count }: Held, key: string) =>
+    part
+      ? placePart(document, loadout, part, spotAt(key, count))
+      : placeThing(document, loadout, thing, spotAt(key, count));
   const putDown = () => {
     const { view } = rig;
     const carried = held.value;
@@ -92,9 +113,7 @@ export const useHand = defineStore('hand', () => {
     if (!view || !carried || key === null) return;
     const from = carried.from ? `${carried.from.body}/${carried.from.place}` : atHome;
     if (key === from || barred) return;
-    workspace.edit('app.edit.move', (document) =>
-      placeThing(document, view.loadout.id, carried.thing, spotAt(key, carried.count)),
-    );
+    workspace.edit('app.edit.move', (document) => laid(document, view.loadout.id, carried, key));
   };
 
   /** Fills or drains the vessel in hand: @param fraction 0 empty to 1 full, to a twentieth. */
@@ -123,7 +142,7 @@ export const useHand = defineStore('hand', () => {
     const { view } = rig;
     const carried = held.value;
     if (!view || !carried || !reached('whole') || over.value === null || !workspace.document) return null;
-    const moved = placeThing(workspace.document, view.loadout.id, carried.thing, spotAt(over.value, carried.count));
+    const moved = laid(workspace.document, view.loadout.id, carried, over.value);
     const then = viewRig(moved, view.rig.id, view.loadout.id);
     return then && assess(onDay(then, view.situation.date ?? ''));
   });

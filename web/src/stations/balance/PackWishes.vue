@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { placedBodies, type RigView } from '@wagonomos/core';
+import { placedBodies, thingsAboard, type RigView } from '@wagonomos/core';
 import { aimsInOrder, type PackingWish, type ThingWish } from '@wagonomos/core/packing';
 import { ArrowUp, X } from '@lucide/vue';
 import { computed, ref } from 'vue';
@@ -57,9 +57,9 @@ const placeName = (body: string, place: string) =>
 const hows = ['stays', 'comes', 'spare'] as const;
 const thing = ref('');
 const onBoard = computed(() =>
-  [...new Set(props.view.loadout.placements.map((one) => one.thing))]
-    .filter((id) => !props.wish.things?.some((one) => one.thing === id))
-    .map((id) => ({ value: id, label: nameOf(id) }))
+  thingsAboard(props.view)
+    .filter(({ id }) => !props.wish.things?.some((one) => one.thing === id))
+    .map(({ id: value, name: label }) => ({ value, label }))
     .sort((a, b) => a.label.localeCompare(b.label)),
 );
 const treat = (how: ThingWish) => {
@@ -72,7 +72,7 @@ const without = <One,>(list: readonly One[] | undefined, gone: One): One[] | und
   return left.length > 0 ? left : undefined;
 };
 
-const switches = ['noBand', 'certain', 'seats'] as const;
+const switches = ['noBand', 'certain', 'seats', 'parted'] as const;
 const on = (name: (typeof switches)[number]) => (name === 'noBand' ? !props.wish.noBand : props.wish[name] === true);
 const turn = (name: (typeof switches)[number]) =>
   emit('change', { [name]: props.wish[name] === true ? undefined : true });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { displayMass, placedMass, type RigView } from '@wagonomos/core';
-import { placeThing } from '@wagonomos/core/edits';
+import { placePart, placeThing } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../../shared/useSpeech.ts';
@@ -8,6 +8,7 @@ import { useSettings } from '../../stores/settings.ts';
 import { useShelf } from '../../stores/shelf.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceSelect from './PlaceSelect.vue';
+import { shelfRow } from '../../stores/shelfRows.ts';
 import { choiceOf, type PlaceGroup } from './placeChoices.ts';
 
 /** Several things in one step: into a place, or left at home. */
@@ -17,21 +18,19 @@ const settings = useSettings();
 const shelf = useShelf();
 const workspace = useWorkspace();
 
-const lies = computed(() => new Map(props.view.loadout.placements.map((one) => [one.thing, one])));
+const rows = computed(() => [...shelf.picked].flatMap((key) => shelfRow(props.view, key) ?? []));
 const mass = computed(() => {
-  const kg = [...shelf.picked].reduce((sum, id) => {
-    const thing = props.view.things.get(id);
-    return thing ? sum + placedMass(thing, lies.value.get(id) ?? { count: 1 }) : sum;
-  }, 0);
+  const kg = rows.value.reduce((sum, { thing, placement }) => sum + placedMass(thing, placement ?? { count: 1 }), 0);
   return `${written(displayMass(kg, settings.massUnit, 'nearest'), 0)} ${settings.massUnit}`;
 });
 const put = (key: string) => {
   const spot = choiceOf(props.groups, key);
   const { loadout } = props.view;
   workspace.edit('app.edit.moveSeveral', (document) =>
-    [...shelf.picked].reduce((all, thing) => {
-      const count = lies.value.get(thing)?.count ?? 1;
-      return placeThing(all, loadout.id, thing, spot ? { body: spot.body, place: spot.place, count } : null);
+    rows.value.reduce((all, { thing, placement }) => {
+      const there = spot ? { body: spot.body, place: spot.place, count: placement?.count ?? 1 } : null;
+      if (!placement) return placeThing(all, loadout.id, thing.id, there);
+      return placePart(all, loadout.id, placement, there);
     }, document),
   );
   shelf.startPicking(false);

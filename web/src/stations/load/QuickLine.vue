@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { RigView } from '@wagonomos/core';
-import { addCrew, addThing, placeThing, setTankLevel } from '@wagonomos/core/edits';
+import { addCrew, addThing, placeThing, sendThing, setTankLevel } from '@wagonomos/core/edits';
 import { completions, parseQuickLine, type QuickContext, type QuickEntry } from '@wagonomos/core/entry';
 import { computed, onMounted, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -69,8 +69,9 @@ const says = (entry: QuickEntry): string => {
     return t('app.quick.tank', { tank, share: written(100 * entry.fraction, 1) });
   }
   if (entry.kind === 'move') {
+    const name = props.view.things.get(entry.thing)?.name ?? '';
     return t('app.quick.move', {
-      thing: props.view.things.get(entry.thing)?.name ?? '',
+      thing: entry.count === undefined ? name : t('app.balance.move.some', { count: entry.count, name }),
       place: placeName(entry.place),
     });
   }
@@ -110,9 +111,8 @@ const apply = (entry: QuickEntry): Refusal | null => {
     return workspace.edit('app.edit.crew', (document) => addCrew(document, loadout, member));
   }
   if (entry.kind === 'move') {
-    const now = props.view.loadout.placements.find((one) => one.thing === entry.thing);
-    const { spot } = place(entry.thing, entry.place, entry.count ?? now?.count ?? 1);
-    return workspace.edit('app.edit.move', (document) => placeThing(document, loadout, entry.thing, spot));
+    const to = entry.place === null ? null : (choiceOf(groups.value, entry.place) ?? null);
+    return workspace.edit('app.edit.move', (document) => sendThing(document, loadout, entry.thing, to, entry.count));
   }
   const thing = { id: newId(), name: entry.name, mass: entry.mass };
   const { spot } = place(thing.id, entry.place, entry.count);

@@ -1,47 +1,77 @@
 <script setup lang="ts">
-import { placeKinds, type PlaceKind, type RigView, type Thing } from '@wagonomos/core';
-import { changeThing, placeThing } from '@wagonomos/core/edits';
-import { computed } from 'vue';
+import { placeKinds, type Placement, type PlaceKind, type RigView, type Thing } from '@wagonomos/core';
+import { changeThing, placePart } from '@wagonomos/core/edits';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoicesField from '../../shared/ChoicesField.vue';
 import DayField from '../../shared/DayField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useShelf } from '../../stores/shelf.ts';
+import { shelfRows, type ShelfRow } from '../../stores/shelfRows.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import PlaceSelect from './PlaceSelect.vue';
+import { choiceOf, type PlaceGroup } from './placeChoices.ts';
 
 /** Everything about one thing: how sure its mass is, what it weighs wet, its heavy end, and where it may go. */
-const props = defineProps<{ view: RigView; thing: Thing }>();
+const props = defineProps<{ view: RigView; row: ShelfRow; groups: readonly PlaceGroup[] }>();
 const { t } = useI18n();
 const shelf = useShelf();
 const workspace = useWorkspace();
 
 const open = computed({
-  get: () => shelf.opened === props.thing.id,
+  get: () => shelf.opened === props.row.key,
   set: (on) => {
     if (!on) shelf.opened = null;
   },
 });
-const placement = computed(() => props.view.loadout.placements.find((one) => one.thing === props.thing.id));
+const thing = computed(() => props.row.thing);
+const placement = computed(() => props.row.placement);
 const trips = computed(() => {
   const all = (workspace.document?.trips ?? []).flatMap((trip) =>
-    (trip.carried ?? []).filter((one) => one.thing === props.thing.id),
+    (trip.carried ?? []).filter((one) => one.thing === thing.value.id),
   );
   return { carried: all.length, used: all.filter((one) => one.used).length };
 });
 const change = (patch: Partial<Thing>) =>
   workspace.edit(
     'app.edit.thing',
-    (document) => changeThing(document, props.thing.id, patch),
-    `thing ${props.thing.id} ${Object.keys(patch).join()}`,
+    (document) => changeThing(document, thing.value.id, patch),
+    `thing ${thing.value.id} ${Object.keys(patch).join()}`,
   );
 const lie = (patch: { wet?: true | undefined; turned?: true | undefined; x?: number | undefined }) => {
   const now = placement.value;
   if (!now) return;
-  const { thing, ...lies } = now;
-  workspace.edit('app.edit.turn', (document) =>
-    placeThing(document, props.view.loadout.id, thing, { ...lies, ...patch }),
+  workspace.edit('app.edit.turn', (document) => placePart(document, props.view.loadout.id, now, { ...now, ...patch }));
+};
+
+/** Of several, so many go elsewhere. */
+const some = ref(1);
+const most = computed(() => (placement.value?.count ?? 1) - 1);
+const send = (key: string) => {
+  const [now, to] = [placement.value, choiceOf(props.groups, key)];
+  const count = Math.min(some.value, most.value);
+  if (!now || count < 1 || key === placeKey(now)) return;
+  const there = to ? { body: to.body, place: to.place, count } : null;
+  workspace.edit('app.edit.move', (document) =>
+    placePart(document, props.view.loadout.id, now, there, now.count - count),
   );
 };
+const placeKey = ({ body, place }: Placement) => `${body}/${place}`;
+const lies = computed(() =>
+  placement.value
+    ? shelfRows(props.view, [thing.value]).flatMap((row) =>
+        row.placement
+          ? [
+              {
+                key: row.key,
+                count: row.placement.count,
+                place: choiceOf(props.groups, placeKey(row.placement))?.label ?? '',
+              },
+            ]
+          : [],
+      )
+    : [],
+);
 const allow = (kinds: PlaceKind[]) => change({ onlyIn: kinds.length > 0 ? kinds : undefined });
 </script>
 
@@ -126,6 +156,28 @@ const allow = (kinds: PlaceKind[]) => change({ onlyIn: kinds.length > 0 ? kinds 
         </el-checkbox>
       </div>
     </template>
+    <template v-if="placement && (most > 0 || row.parted)">
+      <h3>{{ t('app.thing.several') }}</h3>
+      <ul class="parts" data-test="parts">
+        <li v-for="one in lies" :key="one.key" :class="{ own: one.key === row.key && row.parted }">
+          {{ t('app.thing.part', { count: one.count, place: one.place }) }}
+        </li>
+      </ul>
+      <div v-if="most > 0" class="fields">
+        <label>
+          {{ t('app.thing.howMany') }}
+          <el-input-number v-model="some" :min="1" :max="most" :precision="0" :aria-label="t('app.thing.howMany')" />
+        </label>
+        <PlaceSelect
+          class="wide"
+          value=""
+          :groups="groups"
+          :label="t('app.thing.sendTo')"
+          :placeholder="t('app.thing.sendTo')"
+          @change="send"
+        />
+      </div>
+    </template>
     <p v-if="trips.carried > 0" class="soft">{{ t('app.thing.trips', trips) }}</p>
   </el-dialog>
 </template>
@@ -150,6 +202,17 @@ label {
 }
 h3 {
   margin: 18px 0 0;
+}
+.parts {
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+}
+.own {
+  font-weight: 600;
+}
+.fields :deep(.el-input-number) {
+  width: 100%;
 }
 .soft {
   margin: 14px 0 0;

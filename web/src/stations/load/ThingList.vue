@@ -19,7 +19,8 @@ import PickedBar from './PickedBar.vue';
 import QuickLine from './QuickLine.vue';
 import ThingShelf from './ThingShelf.vue';
 import PlaceSelect from './PlaceSelect.vue';
-import { thingsElsewhere, thingsFor, type ShelfRow } from './ownThings.ts';
+import { shelfRow, shelfRows, type ShelfRow } from '../../stores/shelfRows.ts';
+import { thingsElsewhere, thingsFor } from './ownThings.ts';
 import { choiceOf, placeGroups, type PlaceGroup } from './placeChoices.ts';
 
 /** Everything owned: on board first, heaviest first, then what stays at home. */
@@ -39,7 +40,6 @@ const groups = computed<readonly PlaceGroup[]>((before) => {
   return before && JSON.stringify(before) === JSON.stringify(now) ? before : now;
 });
 
-const onBoard = computed(() => new Map(props.view.loadout.placements.map((one) => [one.thing, one])));
 const elsewhere = computed(() => thingsElsewhere(props.view, workspace.document));
 const demo = useDemoIds();
 const owned = computed(() => thingsFor(props.view, demo.value));
@@ -48,7 +48,7 @@ const matching = computed(() => {
   return owned.value.filter((thing) => thing.name.toLowerCase().includes(wanted));
 });
 const rows = computed(() => {
-  const all: ShelfRow[] = matching.value.map((thing) => ({ thing, placement: onBoard.value.get(thing.id) }));
+  const all = shelfRows(props.view, matching.value);
   const total = (row: ShelfRow) => placedMass(row.thing, row.placement ?? { count: 1 });
   const places = new Map(
     groups.value.flatMap((group) =>
@@ -64,7 +64,7 @@ const rows = computed(() => {
     body: (a: ShelfRow, b: ShelfRow) => body(a).localeCompare(body(b)) || total(b) - total(a),
   };
   const heaviest = (list: ShelfRow[]) => {
-    const stays = (row: ShelfRow) => stood.get(row.thing.id) ?? Infinity;
+    const stays = (row: ShelfRow) => stood.get(row.key) ?? Infinity;
     const sorted = list.sort(sorts[opened.order]);
     return opened.live === null ? sorted : sorted.sort((a, b) => stays(a) - stays(b));
   };
@@ -83,7 +83,7 @@ watch(
     if (opened.live !== null)
       Object.values(rows.value)
         .flat()
-        .forEach(({ thing }, at) => stood.set(thing.id, at));
+        .forEach(({ key }, at) => stood.set(key, at));
   },
   { flush: 'sync' },
 );
@@ -100,11 +100,10 @@ const TripDialog = defineAsyncComponent(() => import('../../shared/TripDialog.vu
 const ThingDialog = defineAsyncComponent(() => import('./ThingDialog.vue'));
 const typical = ref(false);
 const trip = ref(false);
-const openThing = computed(() => (opened.opened === null ? undefined : props.view.things.get(opened.opened)));
+const openRow = computed(() => (opened.opened === null ? undefined : shelfRow(props.view, opened.opened)));
 const save = () => {
   const names = new Map(groups.value.flatMap((group) => group.places.map((one) => [one.key, one.label] as const)));
-  const lines = owned.value.map((thing) => {
-    const placement = onBoard.value.get(thing.id);
+  const lines = shelfRows(props.view, owned.value).map(({ thing, placement }) => {
     const place = placement ? (names.get(`${placement.body}/${placement.place}`) ?? '') : '';
     return { name: thing.name, mass: thing.mass, count: placement?.count ?? 1, place, plusMinus: thing.plusMinus };
   });
@@ -174,7 +173,7 @@ const add = () => {
     <PickedBar v-if="opened.picking" :view="view" :groups="groups" />
     <TableDialog v-if="table" v-model="table" :view="view" />
     <TripDialog v-if="trip" v-model="trip" :view="view" />
-    <ThingDialog v-if="openThing" :key="openThing.id" :view="view" :thing="openThing" />
+    <ThingDialog v-if="openRow" :key="openRow.key" :view="view" :row="openRow" :groups="groups" />
     <TypicalDialog v-if="typical" v-model="typical" :view="view" />
     <form class="add" @submit.prevent="add">
       <el-input

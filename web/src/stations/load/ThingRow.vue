@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { displayMass, type Placement, type Thing } from '@wagonomos/core';
-import { changeThing, placeThing, removeThing } from '@wagonomos/core/edits';
+import { displayMass } from '@wagonomos/core';
+import { changeThing, placePart, placeThing, removeThing } from '@wagonomos/core/edits';
 import { ChevronRight, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -15,6 +15,7 @@ import { useShelf } from '../../stores/shelf.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PlaceSelect from './PlaceSelect.vue';
 import RestCell from './RestCell.vue';
+import type { ShelfRow } from '../../stores/shelfRows.ts';
 import { choiceOf, type PlaceGroup } from './placeChoices.ts';
 import { useLiveRow } from './useLiveRow.ts';
 
@@ -23,88 +24,108 @@ import { useLiveRow } from './useLiveRow.ts';
  * fields is slow to make and cuts off every name.
  */
 const props = defineProps<{
-  thing: Thing;
-  placement: Placement | undefined;
+  row: ShelfRow;
   /** The loadout it is placed in. */
   loadout: string;
   groups: readonly PlaceGroup[];
 }>();
 const { t } = useI18n();
+const settings = useSettings();
+const thing = computed(() => props.row.thing);
+const placement = computed(() => props.row.placement);
 const workspace = useWorkspace();
 const hand = useHand();
 const shelf = useShelf();
 /** More is known of it than a name and a mass. */
-const told = computed(() => Object.keys(props.thing).length > 4 || props.placement?.wet || props.placement?.turned);
+const told = computed(() => Object.keys(thing.value).length > 4 || placement.value?.wet || placement.value?.turned);
 
-const key = computed(() => (props.placement ? `${props.placement.body}/${props.placement.place}` : ''));
+const key = computed(() => (placement.value ? `${placement.value.body}/${placement.value.place}` : ''));
 
 const setMass = (mass: number | undefined) => {
   if (mass === undefined) return;
   workspace.edit(
     'app.edit.thing',
-    (document) => changeThing(document, props.thing.id, { mass }),
-    `mass ${props.thing.id}`,
+    (document) => changeThing(document, thing.value.id, { mass }),
+    `mass ${thing.value.id}`,
   );
 };
 const rename = (name: string) =>
-  workspace.edit('app.edit.thing', (document) => changeThing(document, props.thing.id, { name }));
+  workspace.edit('app.edit.thing', (document) => changeThing(document, thing.value.id, { name }));
 const move = (to: string) => {
   const target = choiceOf(props.groups, to);
-  const count = props.placement?.count ?? 1;
-  const spot = target ? { body: target.body, place: target.place, count } : null;
-  workspace.edit('app.edit.move', (document) => placeThing(document, props.loadout, props.thing.id, spot));
+  const lies = placement.value;
+  const spot = target ? { body: target.body, place: target.place, count: lies?.count ?? 1 } : null;
+  workspace.edit('app.edit.move', (document) =>
+    lies ? placePart(document, props.loadout, lies, spot) : placeThing(document, props.loadout, thing.value.id, spot),
+  );
 };
 const setCount = (count: number | undefined) => {
-  const { placement } = props;
-  if (!placement || !count) return;
-  const { thing, ...spot } = placement;
-  workspace.edit('app.edit.count', (document) => placeThing(document, props.loadout, thing, { ...spot, count }));
+  const lies = placement.value;
+  if (!lies || !count) return;
+  workspace.edit('app.edit.count', (document) => placePart(document, props.loadout, lies, { ...lies, count }));
 };
 /** Asked here, so that only the row that was picked up changes, not every row. */
-const held = computed(() => hand.held?.thing === props.thing.id);
-const settings = useSettings();
+const held = computed(() => hand.held?.key === props.row.key);
 const placeName = computed(
   () =>
     props.groups.flatMap((group) => group.places).find((one) => one.key === key.value)?.label ?? t('app.load.atHome'),
 );
 const kg = computed(
-  () => `${written(displayMass(props.thing.mass, settings.massUnit, 'nearest', 0.1), 1)} ${settings.massUnit}`,
+  () => `${written(displayMass(thing.value.mass, settings.massUnit, 'nearest', 0.1), 1)} ${settings.massUnit}`,
 );
-const label = (what: 'massOf' | 'countOf' | 'placeOf') => t(`app.load.${what}`, { name: props.thing.name });
+/** Parts of one thing are told apart by where they lie. */
+const called = computed(() => {
+  const { parted, nth } = props.row;
+  const said = { name: thing.value.name, place: placeName.value, nth };
+  return parted ? t(nth > 1 ? 'app.load.nthPartOf' : 'app.load.partOf', said) : thing.value.name;
+});
+const label = (what: 'massOf' | 'countOf' | 'placeOf') => t(`app.load.${what}`, { name: called.value });
 
 /** Fields are there at once where a figure still has to be mended. */
-const { row, live, touch, rest } = useLiveRow({
+const {
+  row: element,
+  live,
+  touch,
+  rest,
+} = useLiveRow({
   starts: useDrafts().read(onlyFieldKey(label('massOf'))) !== undefined,
   touched: () => {
-    shelf.live = props.thing.id;
+    shelf.live = props.row.key;
   },
   left: () => {
-    if (shelf.live === props.thing.id) shelf.live = null;
+    if (shelf.live === props.row.key) shelf.live = null;
   },
 });
 const picked = computed({
-  get: () => shelf.picked.has(props.thing.id),
-  set: (on) => shelf.pick(props.thing.id, on),
+  get: () => shelf.picked.has(props.row.key),
+  set: (on) => shelf.pick(props.row.key, on),
 });
-const remove = () => workspace.edit('app.edit.removeThing', (document) => removeThing(document, props.thing.id));
+const remove = () => workspace.edit('app.edit.removeThing', (document) => removeThing(document, thing.value.id));
 </script>
 
 <template>
-  <div ref="row" data-row class="thing" :class="{ home: !placement, held, live }" data-test="thing" @focusout="rest">
+  <div
+    ref="element"
+    data-row
+    class="thing"
+    :class="{ home: !placement, held, live }"
+    data-test="thing"
+    @focusout="rest"
+  >
     <el-checkbox
       v-if="shelf.picking"
       v-model="picked"
       class="pick"
-      :aria-label="t('app.load.pick', { name: thing.name })"
+      :aria-label="t('app.load.pick', { name: called })"
     />
     <button
       v-else
       type="button"
       class="grip"
-      :data-grip="thing.id"
-      :aria-label="t('app.hand.pickUp', { name: thing.name })"
-      @keydown.enter.prevent="hand.pickUp(thing.id, 'keys')"
-      @keydown.space.prevent="hand.pickUp(thing.id, 'keys')"
+      :data-grip="row.key"
+      :aria-label="t('app.hand.pickUp', { name: called })"
+      @keydown.enter.prevent="hand.pickUp(row.key, 'keys')"
+      @keydown.space.prevent="hand.pickUp(row.key, 'keys')"
     ></button>
     <template v-if="live">
       <NameField class="called" data-cell="name" :name="thing.name" :label="t('app.load.thingName')" @change="rename" />
@@ -145,8 +166,9 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
       <RestCell
         class="called"
         cell="name"
+        :data-times="placement && placement.count > 1 ? t('app.load.times', { count: placement.count }) : undefined"
         :text="thing.name"
-        :label="t('app.load.nameCell', { name: thing.name })"
+        :label="t('app.load.nameCell', { name: called })"
         @touch="touch"
       />
       <RestCell
@@ -171,14 +193,14 @@ const remove = () => workspace.edit('app.edit.removeThing', (document) => remove
       type="button"
       class="icon-button small"
       :class="{ told }"
-      :aria-label="t('app.thing.open', { name: thing.name })"
-      :title="t('app.thing.open', { name: thing.name })"
-      @click="shelf.opened = thing.id"
+      :aria-label="t('app.thing.open', { name: called })"
+      :title="t('app.thing.open', { name: called })"
+      @click="shelf.opened = row.key"
     >
       <ChevronRight :size="15" />
     </button>
     <button
-      v-if="live"
+      v-if="live && !row.parted"
       type="button"
       class="icon-button small bin"
       :aria-label="t('app.load.removeThing', { name: thing.name })"
@@ -266,6 +288,10 @@ button.where {
   }
   button.count {
     display: none;
+  }
+  .called[data-times]::before {
+    color: var(--soft);
+    content: attr(data-times) ' ';
   }
   .thing:not(.live) > span {
     display: none;

@@ -3,7 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import { useMediaQuery, useVirtualList } from '@vueuse/core';
 import { computed } from 'vue';
 import ThingRow from './ThingRow.vue';
-import type { ShelfRow } from './ownThings.ts';
+import type { ShelfRow } from '../../stores/shelfRows.ts';
 import type { PlaceGroup } from './placeChoices.ts';
 import { useGrowing } from '../../shared/useGrowing.ts';
 
@@ -15,15 +15,15 @@ const height = computed(() => (narrow.value ? 50 : 46));
 const long = computed(() => props.rows.length > longFrom);
 /** Measured anew only where rows come, go or change places, not at every stroke. */
 const order = computed<readonly string[]>((before) => {
-  const now = props.rows.map(({ thing }) => thing.id);
+  const now = props.rows.map(({ key }) => key);
   return before?.length === now.length && now.every((id, at) => id === before[at]) ? before : now;
 });
-const byId = computed(() => new Map(props.rows.map((row) => [row.thing.id, row])));
+const byKey = computed(() => new Map(props.rows.map((row) => [row.key, row])));
 const { list, containerProps, wrapperProps } = useVirtualList(order, {
   itemHeight: () => height.value,
   overscan: 6,
 });
-const inWindow = computed(() => list.value.flatMap(({ data }) => byId.value.get(data) ?? []));
+const inWindow = computed(() => list.value.flatMap(({ data }) => byKey.value.get(data) ?? []));
 /** A short one begins with what is in sight. */
 const made = useGrowing(() => (long.value ? 0 : props.rows.length), 10);
 </script>
@@ -33,10 +33,9 @@ const made = useGrowing(() => (long.value ? 0 : props.rows.length), 10);
     <div v-bind="wrapperProps">
       <ThingRow
         v-for="row in inWindow"
-        :key="row.thing.id"
+        :key="row.key"
         :style="{ height: `${height}px` }"
-        :thing="row.thing"
-        :placement="row.placement"
+        :row="row"
         :loadout="view.loadout.id"
         :groups="groups"
       />
@@ -45,9 +44,8 @@ const made = useGrowing(() => (long.value ? 0 : props.rows.length), 10);
   <template v-else>
     <ThingRow
       v-for="row in rows.slice(0, made)"
-      :key="row.thing.id"
-      :thing="row.thing"
-      :placement="row.placement"
+      :key="row.key"
+      :row="row"
       :loadout="view.loadout.id"
       :groups="groups"
     />

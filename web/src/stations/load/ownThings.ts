@@ -1,15 +1,9 @@
 import type { DemoIds } from '../../stores/demo.ts';
-import type { Placement, RigView, Thing, Workspace } from '@wagonomos/core';
-
-/** A thing, and where it lies in the loadout in hand. */
-export interface ShelfRow {
-  readonly thing: Thing;
-  readonly placement: Placement | undefined;
-}
+import { thingsAboard, type RigView, type Thing, type Workspace } from '@wagonomos/core';
 
 /** Things that lie in other loadouts than this one and not in it. */
 export function thingsElsewhere(view: RigView, document: Workspace | null): ReadonlySet<string> {
-  const here = new Set(view.loadout.placements.map((one) => one.thing));
+  const here = new Set(thingsAboard(view).map(({ id }) => id));
   const others = (document?.loadouts ?? [])
     .filter((loadout) => loadout.id !== view.loadout.id)
     .flatMap((loadout) => loadout.placements.map((one) => one.thing));
@@ -20,7 +14,7 @@ export function thingsElsewhere(view: RigView, document: Workspace | null): Read
 export function thingsFor(view: RigView, demo: DemoIds | null): readonly Thing[] {
   const all = [...view.things.values()];
   if (demo?.rigs.has(view.rig.id)) return all;
-  const here = new Set(view.loadout.placements.map((one) => one.thing));
+  const here = new Set(thingsAboard(view).map(({ id }) => id));
   return all.filter(({ id }) => here.has(id) || (demo !== null && !demo.things.has(id)));
 }
 

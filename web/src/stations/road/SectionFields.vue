@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { placedBodies, seatsIn, tankLevel, type Jurisdiction, type RigView } from '@wagonomos/core';
+import { placedBodies, seatsIn, tankLevel, thingsAboard, type Jurisdiction, type RigView } from '@wagonomos/core';
 import type { Section } from '@wagonomos/core/road';
 import { computed, useId } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -45,12 +45,7 @@ const level = computed(() =>
   props.section.kind === 'tank' ? tankLevel(props.view.loadout, props.section.body, props.section.tank) : 0,
 );
 const percent = (value: number | readonly number[]) => (typeof value === 'number' ? value : (value[0] ?? 0)) / 100;
-const things = computed(() =>
-  props.view.loadout.placements.flatMap(({ thing }) => {
-    const found = props.view.things.get(thing);
-    return found ? [{ value: found.id, label: found.name }] : [];
-  }),
-);
+const things = computed(() => thingsAboard(props.view).map(({ id: value, name: label }) => ({ value, label })));
 const seats = computed(() => {
   const taken = props.view.loadout.crew.filter(({ id: member }) => member !== props.section.id).map(({ seat }) => seat);
   const all = props.view.vehicle ? seatsIn(props.view.vehicle) : [];

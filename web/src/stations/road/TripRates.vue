@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { changeThing, changeTrip } from '@wagonomos/core/edits';
 import { learntFrom, rateNames, ratesOf, type Learnt, type RateName, type Trip } from '@wagonomos/core/road';
-import type { FieldName } from '@wagonomos/core';
+import { thingsAboard, type FieldName } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
@@ -52,9 +52,7 @@ const put = (name: RateName, patch: { readonly value?: number; readonly plusMinu
 };
 const take = ({ name, value, plusMinus }: Learnt) =>
   put(name, { value: Number(value.toFixed(3)), plusMinus: Number(plusMinus.toFixed(3)) });
-const foods = computed(() =>
-  (start.value?.loadout.placements ?? []).flatMap(({ thing }) => start.value?.things.get(thing) ?? []),
-);
+const foods = computed(() => (start.value ? thingsAboard(start.value) : []));
 const eaten = computed({
   get: () => foods.value.filter((thing) => thing.food).map(({ id }) => id),
   set: (ids: readonly string[]) => {
