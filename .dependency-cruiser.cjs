@@ -18,7 +18,7 @@ const coreFolders = [
   ['rulebook'],
   ['verdict'],
   ['weighing', 'balance', 'uprating'],
-  ['packing'],
+  ['packing', 'pairing'],
   ['road'],
   ['document'],
   ['edits'],

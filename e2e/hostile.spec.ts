@@ -93,7 +93,19 @@ for (const { name, rig } of [
     await untilKept(page, 'data-evil');
     expect(await foreign(page)).toEqual(clean);
     const views = [
-      ...['plates', 'load', 'balance', 'weigh', 'weigh?sheet=history', 'verdict', 'papers', 'rules', 'card', 'compare'],
+      ...[
+        'plates',
+        'load',
+        'balance',
+        'weigh',
+        'weigh?sheet=history',
+        'verdict',
+        'papers',
+        'rules',
+        'card',
+        'compare',
+        'pair',
+      ],
       ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `balance?sheet=${sheet}`),
       ...['road', ...(name.startsWith('australian') ? ['road?trip=hills'] : [])],
       ...['way', 'packages', 'changes', 'others', 'case'].map((sheet) => `uprate?sheet=${sheet}`),

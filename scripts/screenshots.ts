@@ -103,16 +103,7 @@ const views: readonly View[] = [
   { name: 'rules', path: `${estate}/rules` },
   { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
   { name: 'uprate', path: `${van}/uprate`, wholePage: true },
-  {
-    name: 'uprate-packages',
-    path: `${van}/uprate?sheet=packages`,
-    wholePage: true,
-    prepare: async (page) => {
-      await page.getByRole('button', { name: 'Search all combinations' }).click();
-      await page.locator('[data-test="cheapest"]').waitFor();
-      await page.waitForTimeout(1500);
-    },
-  },
+  { name: 'pair', path: `${wagon}/pair`, prepare: (page) => page.waitForTimeout(800) },
   { name: 'road', path: `${motorhome}/road`, wholePage: true, prepare: (page) => page.waitForTimeout(2500) },
   {
     name: 'phone-road',

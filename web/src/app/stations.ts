@@ -94,6 +94,7 @@ export const stations: readonly Station[] = [
     meta: { stage: 'folded' },
   },
   { name: 'rules', view: () => import('../stations/rules/RulesView.vue'), meta: { stage: 'sentence' } },
+  { name: 'pair', view: () => import('../stations/pair/PairView.vue'), meta: { stage: 'none' } },
   { name: 'compare', view: () => import('../stations/compare/CompareView.vue'), meta: { stage: 'none' } },
   {
     name: 'card',

@@ -2,7 +2,7 @@
 import { putAway, removeRig } from '@wagonomos/core/edits';
 import { mergeWorkspaces } from '@wagonomos/core/files';
 import { viewRig, type Region, type RigView } from '@wagonomos/core';
-import { FolderOpen, MessageCircleQuestion, Plus, Signpost } from '@lucide/vue';
+import { FolderOpen, MessageCircleQuestion, Plus, Scale, Signpost } from '@lucide/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
@@ -57,6 +57,8 @@ const putDemoAway = async () => {
 };
 /** Round in five steps, over the first of the rigs. */
 const tourOf = (rigId: string) => ({ name: 'load', params: { rig: rigId }, query: { tour: '' } });
+/** The first rig with a car: from there one goes on to the others. */
+const pairable = computed(() => rigs.value.find(({ vehicle }) => vehicle)?.rig.id);
 const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rigId } });
 </script>
 
@@ -72,6 +74,9 @@ const made = (rigId: string) => router.push({ name: 'plates', params: { rig: rig
           <MessageCircleQuestion :size="17" />{{ t('app.start.title') }}
         </el-button>
         <el-button @click="making = true"><Plus :size="17" />{{ t('app.yard.newRig') }}</el-button>
+        <el-button v-if="pairable" @click="router.push({ name: 'pair', params: { rig: pairable } })">
+          <Scale :size="17" />{{ t('app.pair.go') }}
+        </el-button>
         <FileOpener><FolderOpen :size="17" />{{ t('app.yard.openFile') }}</FileOpener>
       </div>
     </div>
