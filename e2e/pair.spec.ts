@@ -15,7 +15,7 @@ test('from the yard to the map: a point is dragged over an edge, and what is pas
   await page.goto('/');
   await page.getByRole('button', { name: 'What fits behind which car' }).click();
   await expect(page.getByTestId('pair-map')).toBeVisible();
-  await choose(page, 'Car, and with whom and what in it', 'Tern wagon with Saltbush 19');
+  await choose(page, 'Rig: the car, with whom and what in it', 'Tern wagon with Saltbush 19');
   await expect(page.getByRole('heading', { name: 'What fits behind Tern wagon' })).toBeVisible();
   // Today's point stands as the verdict has it: the rear axle is over.
   await expect(left(page, 'axle.rear')).toContainText('over');

@@ -6,6 +6,7 @@ import type { Trailer, Vehicle } from '../rig/body.ts';
 import type { Plate } from '../rig/plate.ts';
 import { caseView, vehicleOf } from '../testing/caseRig.ts';
 import { exampleView } from '../testing/examples.ts';
+import { assess } from '../verdict/assess.ts';
 import { findings } from './findings.ts';
 import { hitchMoment } from './hitchMoment.ts';
 import { plateQuestions } from './questions.ts';
@@ -232,5 +233,32 @@ describe('the moment at the receiver', () => {
       params: { more: { value: expect.closeTo(490.5, 6) as number } },
     });
     expect(hitch({})).toBeNull();
+  });
+});
+
+describe('a stronger part', () => {
+  const of = (...plates: readonly Plate[]) => codes(withBodies({ plates: [...plates] }, {}));
+  const handbook = plate('handbook', { towBraked: 2000, ballMax: 80 });
+
+  it('raises nothing by itself, whichever part it is; one that bears as much or less is no news', () => {
+    for (const source of ['towBar', 'receiver', 'ball', 'extension', 'distributionHitch'] as const) {
+      expect(of(handbook, plate(source, { ballMax: 100 })), source).toContain('partAboveMaker');
+      expect(of(handbook, plate(source, { ballMax: 80 })), source).not.toContain('partAboveMaker');
+      const judged = assess(withBodies({ plates: [handbook, plate(source, { ballMax: 100 })] }, {}));
+      expect(judged.checks.find(({ id }) => id === 'ball.max')?.limit).toBe(80);
+    }
+    const found = findings(compile(withBodies({ plates: [handbook, plate('towBar', { towBraked: 2600 })] }, {})));
+    const told = found.find(({ code }) => code === 'partAboveMaker');
+    expect(told?.severity).toBe('note');
+    expect(told?.message.params).toMatchObject({
+      rating: { value: 2600 },
+      allowed: { value: 2000 },
+      who: { key: 'ask.AU' },
+    });
+  });
+
+  it('says nothing of a vehicle whose maker is not known: that is asked', () => {
+    expect(of(plate('towBar', { towBraked: 2600 }))).toEqual(['partWithoutMaker']);
+    expect(of(handbook)).toEqual([]);
   });
 });

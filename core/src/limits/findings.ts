@@ -1,13 +1,13 @@
 import { axlePlates } from './axlePlates.ts';
 import { axleLimits } from './onAxle.ts';
 import type { Loads } from '../loads/loads.ts';
-import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
-import type { Body } from '../rig/body.ts';
+import { kilograms, message, term, verbatim, type Message } from '../messages/message.ts';
+import { isFifthWheel, type Body } from '../rig/body.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import type { RunningGear } from '../rig/runningGear.ts';
-import type { LimitName } from '../rig/limitNames.ts';
+import type { LimitName, PlateSource } from '../rig/limitNames.ts';
 import { massTolerance } from '../units/rounding.ts';
-import { platedLimit } from '../rig/plated.ts';
+import { heldFigures, platedLimit } from '../rig/plated.ts';
 import { chains } from './chains.ts';
 import { tyreCapacity } from './tyreCapacity.ts';
 import { tyrePressure } from './tyrePressure.ts';
@@ -30,6 +30,7 @@ export function findings(loads: Loads): readonly Finding[] {
     ...axlesAgainstTotal(loads, body),
     ...statedMasses(loads, body),
     ...tyresAgainstPlates(loads, body),
+    ...partsAgainstMaker(loads, body),
   ]);
   return [...found, ...trailerFindings(loads), ...hitchFindings(loads)];
 }
@@ -74,6 +75,38 @@ function statedMasses(loads: Loads, body: Body): readonly Finding[] {
   return Math.abs(implied - known) > 1
     ? [finding(body, 'emptyContradicted', 'question', { implied: kg(implied), empty: kg(known), load: kg(load) })]
     : [];
+}
+
+/** Parts a vehicle tows by, and papers that speak for its maker. */
+const towingSources: readonly PlateSource[] = [
+  'towBar',
+  'receiver',
+  'ball',
+  'extension',
+  'distributionHitch',
+  'fifthWheel',
+];
+const makerSources: readonly PlateSource[] = ['vehiclePlate', 'registration', 'handbook', 'doorSticker', 'certificate'];
+
+/** A tow bar, receiver or ball that bears more than the vehicle's maker allows raises nothing; alone it says nothing of the vehicle. */
+function partsAgainstMaker(loads: Loads, body: Body): readonly Finding[] {
+  if (body.kind !== 'vehicle') return [];
+  return (['towBraked', 'towUnbraked', 'ballMax'] as const).flatMap((limit) => {
+    const figures = heldFigures(loads.view, body, limit);
+    const strong = figures.filter(({ source }) => towingSources.includes(source));
+    const [maker] = figures.filter(({ source }) => makerSources.includes(source));
+    const onPin = limit === 'ballMax' && isFifthWheel(loads.view.trailer);
+    const name = message('check.limit', { limit: term(onPin ? 'pinMax' : limit) });
+    const { country } = loads.view.situation.vehicle;
+    return strong.flatMap(({ source, value }) => {
+      const part = message(`plateSource.${source}`);
+      if (!maker) return [finding(body, 'partWithoutMaker', 'question', { part, limit: name, rating: kg(value) })];
+      if (value <= maker.value + massTolerance) return [];
+      const who = message(`ask.${country}`);
+      const params = { part, limit: name, rating: kg(value), allowed: kg(maker.value), who };
+      return [finding(body, 'partAboveMaker', 'note', params)];
+    });
+  });
 }
 
 function tyresAgainstPlates(loads: Loads, body: Body): readonly Finding[] {

@@ -186,7 +186,7 @@ const walk = (event: KeyboardEvent) => {
           :y1="yOf(today.load)"
           :y2="yOf(today.load)"
         />
-        <rect :x="xOf(today.trailerMass) - 6" :y="yOf(today.load) - 6" width="12" height="12" />
+        <rect :x="xOf(today.trailerMass) - 11" :y="yOf(today.load) - 11" width="22" height="22" />
       </g>
       <g
         class="point"

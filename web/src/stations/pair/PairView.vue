@@ -29,7 +29,10 @@ const view = computed(() => {
 });
 const sheets = ['map', 'needs', 'thumbs'] as const;
 const route = useRoute();
-const sheet = computed(() => sheets.find((name) => name === route.query['sheet']) ?? 'map');
+/** A trailer by itself begins with what it asks of a car. */
+const sheet = computed(
+  () => sheets.find((name) => name === route.query['sheet']) ?? (open.view?.vehicle ? 'map' : 'needs'),
+);
 const PairNeeds = defineAsyncComponent(() => import('./PairNeeds.vue'));
 const PairThumbs = defineAsyncComponent(() => import('./PairThumbs.vue'));
 const { start, alone, share, plusMinus, spotKey, spot, keyOf, beside, quotes, hasBars, region, other, point, left } =
@@ -42,7 +45,7 @@ const percent = (value: number) => t('app.pair.percent', { share: written(100 * 
 const cars = computed(() =>
   (workspace.document?.rigs ?? []).flatMap(({ id }) => {
     const one = workspace.document && viewRig(workspace.document, id);
-    return one?.vehicle ? [{ value: id, label: one.rig.name }] : [];
+    return one ? [{ value: id, label: one.rig.name }] : [];
   }),
 );
 const spots = computed(() =>
@@ -112,7 +115,7 @@ const nearestWidth = computed(() =>
   <section class="pair" data-test="pair">
     <header>
       <div>
-        <h1>{{ t('app.pair.title', { car: view.vehicle?.name ?? '' }) }}</h1>
+        <h1>{{ view.vehicle ? t('app.pair.title', { car: view.vehicle.name }) : t('app.pair.go') }}</h1>
         <p class="answer" data-test="pair-answer">
           {{ view.vehicle ? says : t('app.pair.noCar') }} <template v-if="corner">{{ corner }}</template>
         </p>
@@ -130,7 +133,7 @@ const nearestWidth = computed(() =>
       :label="t('app.pair.sheets')"
       :sheets="sheets.map((name) => ({ name, label: t(`app.pair.sheet.${name}`) }))"
       :open="sheet"
-      @open="(name) => router.replace({ query: name === 'map' ? {} : { sheet: name } })"
+      @open="(name) => router.replace({ query: { sheet: name } })"
     />
     <PairNeeds v-if="sheet === 'needs'" :view="view" />
     <PairThumbs v-else-if="sheet === 'thumbs'" :view="view" />
