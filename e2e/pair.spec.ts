@@ -93,3 +93,25 @@ test('the list to take along to a car, and what rules of thumb would have said',
   await expect(safe.getByRole('cell').last()).toHaveText(new RegExp(`^${most.toLocaleString('en')} kg$`));
   expect(await seriousFaults(page)).toEqual([]);
 });
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]) {
+  test(`at ${size.width} px the one of several trailers whose coupling is weak is found out`, async ({ page }) => {
+    await page.setViewportSize(size);
+    await page.goto('/rig/dohle-and-kiebitz/pair?sheet=trailers&with=kiebitz-430,redstart,spoonbill');
+    const fit = (id: string) => page.getByTestId(`fit-${id}`);
+    await fill(page, 'With so much in it: things, water, gas', '250');
+    // 1,182 + 250 kg on a coupling head for 1,400.
+    await expect(fit('redstart')).toContainText('32 kg over');
+    await expect(page.getByTestId('weak-redstart')).toContainText('coupling head');
+    await expect(page.getByTestId('weak-kiebitz-430')).toBeEmpty();
+    await expect(fit('kiebitz-430')).toContainText('loaded otherwise it may be kept');
+    await fill(page, 'With so much in it: things, water, gas', '100');
+    await expect(fit('redstart')).not.toContainText('32 kg over');
+    await choose(page, 'In the order of', 'lightest empty');
+    await expect(page.getByRole('columnheader').first()).toContainText('Spoonbill');
+    expect(await seriousFaults(page)).toEqual([]);
+  });
+}

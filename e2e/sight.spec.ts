@@ -22,7 +22,7 @@ const views = [
   '/start',
   '/words',
   '/rig/tern-and-saltbush/road?trip=hills',
-  ...['needs', 'thumbs'].map((sheet) => `/rig/tern-and-saltbush/pair?sheet=${sheet}`),
+  ...['trailers', 'needs', 'thumbs'].map((sheet) => `/rig/tern-and-saltbush/pair?sheet=${sheet}`),
   ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `/rig/tern-and-saltbush/balance?sheet=${sheet}`),
   ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`)),
 ];

@@ -4,3 +4,4 @@ export { pairingStart } from '../pairing/pairingStart.ts';
 export { heaviestWith, seam, type Pair, type Polygon } from '../pairing/polygon.ts';
 export { carNeeds, type Need } from '../pairing/carNeeds.ts';
 export { rulesOfThumb, type Thumb } from '../pairing/rulesOfThumb.ts';
+export { trailersBehind, type TrailerFit } from '../pairing/trailersBehind.ts';

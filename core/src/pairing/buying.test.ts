@@ -4,7 +4,9 @@ import { caseView } from '../testing/caseRig.ts';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { carNeeds } from './carNeeds.ts';
+import { assess } from '../verdict/assess.ts';
 import { rulesOfThumb, type ThumbName } from './rulesOfThumb.ts';
+import { trailersBehind } from './trailersBehind.ts';
 
 /** 1,500 kg behind the car, 80 kg of it on the ball, by hand. */
 const pair = caseView({
@@ -105,5 +107,58 @@ describe('what a car must be able to do', () => {
     expect(of('rearAxle').plated).toBeGreaterThan(of('ball').plated!);
     expect(of('dValue').plated).toBeGreaterThan(0);
     expect(carNeeds({ ...alone, trailer: undefined })).toBeNull();
+  });
+});
+
+describe('trailers side by side', () => {
+  const trailer = pair.trailer!;
+  const weak = {
+    ...trailer,
+    id: 'weak',
+    plates: [
+      ...trailer.plates,
+      {
+        id: 'head',
+        source: 'couplingHead' as const,
+        figures: [{ limit: 'trailerPartMax' as const, value: 1300, typed: '1300' }],
+      },
+    ],
+  };
+  const unknown = { ...trailer, id: 'unknown', emptyMass: undefined };
+  const [own, other, third] = trailersBehind(pair, [trailer, weak, unknown], 300);
+
+  it('carry the same load, at the share of their empty figure', () => {
+    // 1,200 + 300 kg; 80 of 1,200 kg on the ball, so 100 of 1,500: 10 over its limit of 90.
+    expect(own).toMatchObject({ empty: 1200, laden: 1500, plateLeft: 200 });
+    expect(own?.ball?.value).toBeCloseTo(100, 9);
+    expect(own?.over.map(({ id }) => id)).toEqual(['ball.max']);
+    expect(own?.over[0]?.margin).toBeCloseTo(-10, 9);
+    expect(own?.warnings).toEqual([]);
+  });
+
+  it('find out the one whose coupling is weak, by its plates and by the load', () => {
+    expect(other?.over.map(({ id }) => id)).toEqual(['coupling.part', 'ball.max']);
+    expect(other?.warnings.map(({ key }) => key)).toEqual(['finding.partBelowPlate']);
+  });
+
+  it('say of one of which no empty figure is known that it is not known, and nothing else', () => {
+    expect(third).toMatchObject({ empty: null, laden: null, plateLeft: null, ball: null, over: [], room: null });
+  });
+
+  it('are judged as the same rig is with that load at the centre of the empty trailer', () => {
+    const centre = 4 * (1 - 80 / 1200);
+    const real = caseView({
+      vehicle: { W: 2.8, h: 1.1, bare: { R_front: 900, R_rear: 800 } },
+      trailer: { A: 4, axles: 1, bare: { m: 1200, B: 80 }, masses: [{ id: 'things', m: 300, x: centre }] },
+      limits: { towBraked: 1800, trailerMax: 1700, vehicleMax: 2300, ballMax: 110 },
+    });
+    const [fit] = trailersBehind(real, [real.trailer!], 300);
+    const checks = new Map(assess(real).checks.map((check) => [check.id, check]));
+    expect(fit?.over).toEqual([]);
+    expect(fit?.room).toMatchObject({ kind: 'room' });
+    // Room at the same centre: the ball limit, (110 − 100)/(80/1200) = 150 kg, before the plate's 200.
+    expect(fit?.room).toMatchObject({ most: expect.closeTo(150, 6) as number, binding: { id: 'ball.max' } });
+    expect(checks.get('ball.max')?.margin).toBeCloseTo(10, 9);
+    expect(checks.get('trailer.max')?.margin).toBeCloseTo(fit!.plateLeft!, 9);
   });
 });

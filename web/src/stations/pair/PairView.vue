@@ -27,12 +27,13 @@ const view = computed(() => {
   if (!open.view) throw new Error('no rig in hand');
   return open.view;
 });
-const sheets = ['map', 'needs', 'thumbs'] as const;
+const sheets = ['map', 'trailers', 'needs', 'thumbs'] as const;
 const route = useRoute();
 /** A trailer by itself begins with what it asks of a car. */
 const sheet = computed(
   () => sheets.find((name) => name === route.query['sheet']) ?? (open.view?.vehicle ? 'map' : 'needs'),
 );
+const PairTrailers = defineAsyncComponent(() => import('./PairTrailers.vue'));
 const PairNeeds = defineAsyncComponent(() => import('./PairNeeds.vue'));
 const PairThumbs = defineAsyncComponent(() => import('./PairThumbs.vue'));
 const { start, alone, share, plusMinus, spotKey, spot, keyOf, beside, quotes, hasBars, region, other, point, left } =
@@ -133,10 +134,13 @@ const nearestWidth = computed(() =>
       :label="t('app.pair.sheets')"
       :sheets="sheets.map((name) => ({ name, label: t(`app.pair.sheet.${name}`) }))"
       :open="sheet"
-      @open="(name) => router.replace({ query: { sheet: name } })"
+      @open="(name) => router.replace({ query: { ...route.query, sheet: name } })"
     />
-    <PairNeeds v-if="sheet === 'needs'" :view="view" />
-    <PairThumbs v-else-if="sheet === 'thumbs'" :view="view" />
+    <div v-if="sheet !== 'map'" class="sheet">
+      <PairTrailers v-if="sheet === 'trailers'" :view="view" />
+      <PairNeeds v-else-if="sheet === 'needs'" :view="view" />
+      <PairThumbs v-else :view="view" />
+    </div>
     <div v-else-if="view.vehicle && region" class="bench">
       <div class="left">
         <PairMap
@@ -253,6 +257,10 @@ h1 {
 }
 .cars {
   flex: 0 1 320px;
+}
+/* Room is kept for what is fetched when it is asked for: what stands below does not move. */
+.sheet {
+  min-height: 72vh;
 }
 .tabs {
   margin-bottom: 10px;
