@@ -67,6 +67,13 @@ test('at 390 px the map stays in sight while the share is turned, and figures ar
   await expect(page.getByText(/middle of the usual band/)).toBeVisible();
   await fill(page.getByTestId('pair-reading'), 'Trailer, loaded', '2400');
   await expect(page.getByTestId('pair-says')).toContainText('passed here');
+  // Far out as it is, it is on the map.
+  await expect(page.getByTestId('pair-point').locator('circle').last()).toBeInViewport();
+  const [map, far] = [
+    await page.getByTestId('pair-map').boundingBox(),
+    await page.getByTestId('pair-point').locator('circle').last().boundingBox(),
+  ];
+  expect((far?.x ?? Infinity) + (far?.width ?? 0)).toBeLessThan((map?.x ?? 0) + (map?.width ?? 0));
   await fill(page.getByTestId('pair-reading'), 'Trailer, loaded', '900');
   await expect(page.getByTestId('pair-says')).toContainText('Every limit is kept here.');
   const slider = page.getByRole('slider', { name: 'Share of the trailer on the coupling, per cent' });

@@ -1,5 +1,6 @@
 /** Which trailer behind which car: the region that all limits leave, and what a pair of masses in it leaves of each. */
 export { envelope, marginsAt, plainEdges, type Envelope } from '../pairing/envelope.ts';
+export { withAnyTrailer } from '../pairing/pairedView.ts';
 export { pairingStart } from '../pairing/pairingStart.ts';
 export { heaviestWith, seam, type Pair, type Polygon } from '../pairing/polygon.ts';
 export { carNeeds, type Need } from '../pairing/carNeeds.ts';

@@ -145,6 +145,14 @@ describe('trailers side by side', () => {
     expect(third).toMatchObject({ empty: null, laden: null, plateLeft: null, ball: null, over: [], room: null });
   });
 
+  it('tell a trailer that needs a fifth wheel from one that hangs on a ball', () => {
+    const [onPin] = trailersBehind(pair, [{ ...trailer, coupling: 'fifthWheel' }], 300);
+    expect([own?.noFifthWheel, onPin?.noFifthWheel]).toEqual([false, true]);
+    const carries = { ...pair.vehicle!, geometry: { ...pair.vehicle!.geometry, pinOverhang: -0.1 } };
+    const [fits] = trailersBehind({ ...pair, vehicle: carries }, [{ ...trailer, coupling: 'fifthWheel' }], 300);
+    expect(fits?.noFifthWheel).toBe(false);
+  });
+
   it('are judged as the same rig is with that load at the centre of the empty trailer', () => {
     const centre = 4 * (1 - 80 / 1200);
     const real = caseView({

@@ -12,7 +12,7 @@ import cases from '../testing/cases/envelope.json' with { type: 'json' };
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { envelope, marginsAt, type Envelope, type EnvelopeWish } from './envelope.ts';
-import { pairedView } from './pairedView.ts';
+import { pairedView, withAnyTrailer } from './pairedView.ts';
 import { pairingStart } from './pairingStart.ts';
 import type { Pair, Polygon } from './polygon.ts';
 
@@ -298,6 +298,21 @@ describe('a region', () => {
     const found = envelope(bare, wish)!;
     expect(found.pieces.flat().some(({ edge }) => edge === 'open')).toBe(true);
     expect(found.carriesMost).toBeNull();
+  });
+
+  it('of any trailer is coupled as today’s is, and the plates of today’s end nothing', () => {
+    const [, pickUp] = rigs.find(([name]) => name.includes('corella'))!;
+    const start = pairingStart(pickUp);
+    const asked = { ballShare: start.ballShare, plusMinus: 0, ...spotOf(pickUp), leastLoad: 0 };
+    const own = envelope(pickUp, asked)!;
+    const any = envelope(withAnyTrailer(pickUp), asked)!;
+    const ids = ({ checks }: Envelope) => [...checks.keys()];
+    // The pin stands over the rear axle, the ball behind it: the front axle tells them apart.
+    const front = (of: Envelope) => of.planes.find(({ id }) => id === 'axle.front')?.perTrailerKg;
+    expect(front(any)).toBeCloseTo(front(own) ?? Number.NaN, 9);
+    expect(ids(own)).toContain('trailer.max');
+    expect(ids(any)).not.toContain('trailer.max');
+    expect(any.open.map(({ id }) => id)).not.toContain('trailer.max');
   });
 
   it('starts from today: its share, its trailer, and the fullest place of the car', () => {

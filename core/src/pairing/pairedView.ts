@@ -15,6 +15,13 @@ export const anyTrailer: Trailer = {
   tanks: [],
 };
 
+/** The rig with any trailer in place of its own, coupled as its own is: only what the car and its parts allow counts. */
+export function withAnyTrailer(view: RigView): RigView {
+  const coupling = view.trailer?.coupling;
+  const trailer: Trailer = coupling ? { ...anyTrailer, coupling } : anyTrailer;
+  return { ...view, trailer, rig: { ...view.rig, trailer: trailer.id } };
+}
+
 /** What of a trailer decides at the coupling: all of it, kg, and the share of it that rests on the ball, 0 to 1. */
 export interface TowedAs {
   readonly trailerMass: number;

@@ -5,6 +5,7 @@ import { platedLimit } from '../rig/plated.ts';
 import { bandFor } from '../rules/ballBand.ts';
 import { judge } from '../verdict/assess.ts';
 import { envelope } from './envelope.ts';
+import { withAnyTrailer } from './pairedView.ts';
 import { pairingStart } from './pairingStart.ts';
 import { heaviestWith } from './polygon.ts';
 
@@ -55,8 +56,7 @@ const around = (value: Value): Thumb['reckoned'] =>
 /** The heaviest trailer that the car's own limits leave with what is in it now. */
 function heaviestBehind(view: RigView): Thumb['reckoned'] {
   const { ballShare, spots } = pairingStart(view);
-  const alone = { ...view, trailer: undefined, rig: { ...view.rig, trailer: undefined } };
-  const region = envelope(alone, { ballShare, plusMinus: 0, x: spots[0]?.x ?? null, leastLoad: -1 });
+  const region = envelope(withAnyTrailer(view), { ballShare, plusMinus: 0, x: spots[0]?.x ?? null, leastLoad: -1 });
   const most = region ? heaviestWith(region.pieces, 0) : null;
   return typeof most === 'number' ? { from: most, to: most, atMost: (region?.open.length ?? 0) > 0 } : null;
 }

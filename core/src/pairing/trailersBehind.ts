@@ -4,7 +4,7 @@ import { findings } from '../limits/findings.ts';
 import { roomAt, type Room } from '../limits/roomAt.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Message } from '../messages/message.ts';
-import type { Trailer } from '../rig/body.ts';
+import { isFifthWheel, type Trailer } from '../rig/body.ts';
 import { platedLimit } from '../rig/plated.ts';
 import { bandFor } from '../rules/ballBand.ts';
 import { judge } from '../verdict/assess.ts';
@@ -29,6 +29,8 @@ export interface TrailerFit {
   readonly speeds: readonly Check[];
   /** Limits that bind and are not decided. */
   readonly open: readonly Check[];
+  /** It rides on a fifth wheel, and of none on the car is anything known. */
+  readonly noFifthWheel: boolean;
   /** What its plates say against each other: a part that cannot bear the plate. */
   readonly warnings: readonly Message[];
 }
@@ -59,7 +61,8 @@ function fitOf(view: RigView, trailer: Trailer, load: number): TrailerFit {
     .filter(({ body, severity }) => body === trailer.id && severity === 'warning')
     .map(({ message }) => message);
   const plate = platedLimit(behind, 'trailerMax', [trailer]).value;
-  const nothing = { over: [], room: null, drivers: [], speeds: [], open: [] };
+  const noFifthWheel = isFifthWheel(trailer) && view.vehicle?.geometry.pinOverhang === undefined;
+  const nothing = { noFifthWheel, over: [], room: null, drivers: [], speeds: [], open: [] };
   if (empty === null) return { trailer, empty, laden: null, plateLeft: null, ball: null, warnings, ...nothing };
   const laden = empty + load;
   const relevant = checks.filter((check) => check.status !== 'notApplicable');
@@ -68,6 +71,7 @@ function fitOf(view: RigView, trailer: Trailer, load: number): TrailerFit {
     empty,
     laden,
     plateLeft: plate === null ? null : plate - laden,
+    noFifthWheel,
     ball: { value: share * laden, plusMinus: plusMinus * laden, from },
     over: relevant
       .filter(bindsLoad)

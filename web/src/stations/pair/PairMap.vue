@@ -3,7 +3,7 @@ import { displayMass, unitTable } from '@wagonomos/core';
 import type { Envelope, Pair, Polygon } from '@wagonomos/core/pairing';
 import { useElementSize } from '@vueuse/core';
 import { ticks } from 'd3-array';
-import { computed, ref, useTemplateRef } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '../../shared/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
@@ -41,6 +41,12 @@ const extent = computed(() =>
 /** While the point is dragged the map stays as it was: what one drags towards does not run away. */
 const dragging = ref(false);
 const anchor = ref<Pair>(props.point);
+watch(
+  () => props.point,
+  (next) => {
+    if (!dragging.value) anchor.value = next;
+  },
+);
 const inner = computed(() => ({
   width: Math.max(60, width.value - edge.left - edge.right),
   height: Math.max(60, height.value - edge.top - edge.bottom),

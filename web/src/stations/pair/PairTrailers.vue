@@ -133,9 +133,12 @@ const print = () => window.print();
                 <template v-if="one.empty === null">
                   <StatusMark status="unknown" /> {{ t('app.pair.trailers.unknownEmpty') }}
                 </template>
-                <template v-else-if="one.over.length === 0">
+                <template v-else-if="one.over.length === 0 && !one.noFifthWheel">
                   <StatusMark status="within" /> {{ t('app.pair.trailers.within') }}
                 </template>
+                <div v-if="one.noFifthWheel" class="over">
+                  <StatusMark status="over" /> {{ t('app.pair.trailers.noFifthWheel') }}
+                </div>
                 <div v-for="check in one.over" :key="check.id" class="over">
                   <StatusMark status="over" /> {{ passed(check) }}
                   <small v-if="mayMend(one, check)">{{ t('app.pair.trailers.mayMend') }}</small>

@@ -1,5 +1,5 @@
 import type { RigView } from '@wagonomos/core';
-import { envelope, marginsAt, pairingStart, type Envelope, type Pair } from '@wagonomos/core/pairing';
+import { envelope, marginsAt, pairingStart, withAnyTrailer, type Envelope, type Pair } from '@wagonomos/core/pairing';
 import { applyPackages, placePackages } from '@wagonomos/core/uprating';
 import { computed, ref, watch } from 'vue';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -29,10 +29,7 @@ export function usePairing(view: () => RigView) {
     });
   /** Whose plates count: with the trailer's own, or the car's alone, as for any trailer. */
   const alone = ref(false);
-  const asked = computed((): RigView => {
-    const now = view();
-    return alone.value ? { ...now, trailer: undefined, rig: { ...now.rig, trailer: undefined } } : now;
-  });
+  const asked = computed((): RigView => (alone.value ? withAnyTrailer(view()) : view()));
   const region = computed(() => askedOf(asked.value, share.value));
 
   const quotes = computed(() => (workspace.document?.quotes ?? []).filter(({ rig }) => rig === view().rig.id));
