@@ -49,6 +49,22 @@ describe('what water can do', () => {
     }
   });
 
+  it('names what stands against it where no level does: at each of them one of those is passed', () => {
+    const views = [wagon, exampleView('german-estate-and-caravan'), exampleView('german-motorhome')];
+    const hopeless = views.flatMap((view) =>
+      trimByWater(assess(view)).flatMap((trim) => (trim.levels === null ? [{ view, ...trim }] : [])),
+    );
+    expect(hopeless.length).toBeGreaterThan(0);
+    for (const { view, body, tank, never } of hopeless) {
+      expect(never.length, tank).toBeGreaterThan(0);
+      for (let level = 0; level <= 1; level += 1 / 16) {
+        const { checks } = assess(filled(view, body, tank, level));
+        const worst = never.map(({ id }) => checks.find((check) => check.id === id)?.margin ?? NaN);
+        expect(Math.min(...worst), `${tank} at ${level}`).toBeLessThan(0);
+      }
+    }
+  });
+
   it('finds the level at which the load on the coupling lies in the middle of its band', () => {
     for (const { body, tank, levels, middle } of trimByWater(assess(packed))) {
       if (middle === null || !levels || middle <= levels.from || middle >= levels.to) continue;

@@ -21,6 +21,8 @@ export interface WaterTrim {
     readonly below: Check | null;
     readonly above: Check | null;
   } | null;
+  /** Where no level does: what cannot be kept by it, or the two that leave nothing between them. */
+  readonly never: readonly Check[];
   /** The level that brings the load on the coupling nearest to the middle of its band, within those; null: it does nothing to it. */
   readonly middle: number | null;
 }
@@ -39,9 +41,9 @@ export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[]
       if ((kind !== 'fresh' && kind !== 'grey') || !full || tank.x === undefined || offset === null) return [];
       const now = tankLevel(view.loadout, body.id, tank.id);
       const at: Spot = { side, x: offset + tank.x, full, now };
-      const levels = levelsOf(counted, at);
+      const { levels, never } = levelsOf(counted, at);
       const middle = levels && middleOf(checks, at, levels);
-      return [{ body: body.id, tank: tank.id, name: tank.name, kind, now, levels, middle }];
+      return [{ body: body.id, tank: tank.id, name: tank.name, kind, now, levels, never, middle }];
     }),
   );
 }
@@ -57,17 +59,18 @@ interface Spot {
 /** Rounding, as a share of a tank. */
 const rounding = 1e-9;
 
-function levelsOf(checks: readonly Check[], at: Spot): WaterTrim['levels'] {
+function levelsOf(checks: readonly Check[], at: Spot): Pick<WaterTrim, 'levels' | 'never'> {
   let [from, to] = [0, 1];
   let below: Check | null = null;
   let above: Check | null = null;
   for (const check of checks) {
     const range = rangeOf(check, at);
-    if (!range) return null;
+    if (!range) return { levels: null, never: [check] };
     if (range.from > from) [from, below] = [range.from, check];
     if (range.to < to) [to, above] = [range.to, check];
   }
-  return from > to + rounding ? null : { from, to: Math.max(from, to), below, above };
+  if (from <= to + rounding) return { levels: { from, to: Math.max(from, to), below, above }, never: [] };
+  return { levels: null, never: [below, above].filter((check) => check !== null) };
 }
 
 interface Range {

@@ -26,7 +26,8 @@ const says = ({ levels, now }: WaterTrim): string => {
   if (levels.from <= 0 && levels.to >= 1) return t('app.water.any');
   return t(now < levels.from - 1e-9 || now > levels.to + 1e-9 ? 'app.water.between' : 'app.water.stays', named);
 };
-const ends = ({ levels }: WaterTrim): readonly string[] => [
+const ends = ({ levels, never }: WaterTrim): readonly string[] => [
+  ...never.map((check) => t('app.water.cannot', { limit: say(check.name) })),
   ...(levels?.below ? [t('app.water.below', { limit: say(levels.below.name) })] : []),
   ...(levels?.above ? [t('app.water.above', { limit: say(levels.above.name) })] : []),
 ];
