@@ -7,7 +7,7 @@ import { roomAt } from '../limits/roomAt.ts';
 import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
-import { caseView, type CaseRig } from '../testing/caseRig.ts';
+import { caseView, limitRules, type CaseRig } from '../testing/caseRig.ts';
 import cases from '../testing/cases/envelope.json' with { type: 'json' };
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
@@ -16,18 +16,7 @@ import { pairedView, withAnyTrailer } from './pairedView.ts';
 import { pairingStart } from './pairingStart.ts';
 import type { Pair, Polygon } from './polygon.ts';
 
-const ids: Readonly<Record<string, string>> = {
-  vehicleMax: 'vehicle.max',
-  frontAxleMax: 'axle.front',
-  rearAxleMax: 'axle.rear',
-  combinationMax: 'combination.max',
-  towBraked: 'tow.braked',
-  trailerMax: 'trailer.max',
-  trailerAxlesMax: 'trailer.axles',
-  ballMax: 'ball.max',
-  noLoad: 'noLoad',
-  trailerMin: 'noTrailer',
-};
+const ids: Readonly<Record<string, string>> = { ...limitRules, noLoad: 'noLoad', trailerMin: 'noTrailer' };
 
 const edgesOf = (piece: Polygon, at: number): readonly string[] =>
   [piece[at]!.edge, piece[(at + piece.length - 1) % piece.length]!.edge].sort();

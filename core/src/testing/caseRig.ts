@@ -282,3 +282,15 @@ export function vehicleOf(view: RigView): Vehicle {
   if (!view.vehicle) throw new Error('this rig should have a vehicle');
   return view.vehicle;
 }
+
+/** The check of each limit a case names. */
+export const limitRules: Readonly<Record<string, string>> = {
+  vehicleMax: 'vehicle.max',
+  frontAxleMax: 'axle.front',
+  rearAxleMax: 'axle.rear',
+  combinationMax: 'combination.max',
+  towBraked: 'tow.braked',
+  trailerMax: 'trailer.max',
+  trailerAxlesMax: 'trailer.axles',
+  ballMax: 'ball.max',
+};

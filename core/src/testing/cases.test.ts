@@ -9,7 +9,7 @@ import { fullRestoration, gravity } from '../statics/distribution.ts';
 import { contributions } from '../uncertainty/contributions.ts';
 import { chanceAbove } from '../uncertainty/normal.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
-import { caseView, type CaseRig } from './caseRig.ts';
+import { caseView, limitRules, type CaseRig } from './caseRig.ts';
 import { ballLoadFromJockey, ballLoadFromPlank } from '../statics/ballScales.ts';
 import emptyMassCases from './cases/empty-mass.json' with { type: 'json' };
 import geometryCases from './cases/geometry-uncertainty.json' with { type: 'json' };
@@ -31,17 +31,6 @@ interface Case {
   readonly expect: object;
   readonly tolerance: { readonly abs: number; readonly rel: number; readonly keys?: Readonly<Record<string, number>> };
 }
-
-const limitRules: Readonly<Record<string, string>> = {
-  vehicleMax: 'vehicle.max',
-  frontAxleMax: 'axle.front',
-  rearAxleMax: 'axle.rear',
-  combinationMax: 'combination.max',
-  towBraked: 'tow.braked',
-  trailerMax: 'trailer.max',
-  trailerAxlesMax: 'trailer.axles',
-  ballMax: 'ball.max',
-};
 
 /** Everything a statics case may ask for, through a whole document. */
 function statics(rig: CaseRig) {

@@ -26,8 +26,14 @@ const says = ({ levels, now }: WaterTrim): string => {
   if (levels.from <= 0 && levels.to >= 1) return t('app.water.any');
   return t(now < levels.from - 1e-9 || now > levels.to + 1e-9 ? 'app.water.between' : 'app.water.stays', named);
 };
+/** One limit that this tank cannot mend, or two of which it mends either at the cost of the other. */
+const against = ([one, other]: WaterTrim['never']): readonly string[] => {
+  if (!one) return [];
+  const limit = say(one.name);
+  return [other ? t('app.water.clash', { limit, other: say(other.name) }) : t('app.water.cannot', { limit })];
+};
 const ends = ({ levels, never }: WaterTrim): readonly string[] => [
-  ...never.map((check) => t('app.water.cannot', { limit: say(check.name) })),
+  ...against(never),
   ...(levels?.below ? [t('app.water.below', { limit: say(levels.below.name) })] : []),
   ...(levels?.above ? [t('app.water.above', { limit: say(levels.above.name) })] : []),
 ];

@@ -158,6 +158,10 @@ h1 {
   flex-wrap: wrap;
   gap: 10px;
 }
+/* The gap alone keeps them apart: the first of a second line stands where the line begins. */
+.actions :deep(.el-button) {
+  margin-left: 0;
+}
 .actions :deep(svg) {
   margin-right: 6px;
 }
