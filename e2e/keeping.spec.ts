@@ -78,6 +78,7 @@ test('two tabs do not overwrite each other', async ({ page, context }) => {
 
   await second.getByRole('button', { name: 'Edit here instead' }).click();
   await expect(page.getByTestId('follower')).toBeVisible();
+  await expect(second.getByTestId('follower')).toBeHidden();
   await gvw(second).fill('3270');
   await expect(gvw(page)).toHaveValue('3270');
   await second.close();

@@ -52,6 +52,22 @@ export const kept = (page: Page, key = 'workspace'): Promise<unknown> =>
     key,
   );
 
+/** Waits until nothing more is on its way to the store: before a page is left in a breath, as no hand could. */
+export async function untilStill(page: Page): Promise<void> {
+  let before = '';
+  await expect
+    .poll(
+      async () => {
+        const now = JSON.stringify(await kept(page));
+        const still = now === before;
+        before = now;
+        return still;
+      },
+      { intervals: [300] },
+    )
+    .toBe(true);
+}
+
 /** Waits until what is kept holds a text: a save is on its way for a moment after typing. */
 export const untilKept = (page: Page, text: string): Promise<void> =>
   expect.poll(async () => JSON.stringify(await kept(page))).toContain(text);

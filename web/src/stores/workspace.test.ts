@@ -436,6 +436,50 @@ describe('two tabs', () => {
     expect(useDrafts().read('quick')).toBe('half a line');
   });
 
+  it('a follower takes no edits until it has read what the other left, and its screen begins anew in that moment', async () => {
+    const { workspace, store, tabs } = await started();
+    tabs.events().becameFollower();
+    store.entries.set('workspace', rename('Theirs')(await demoWorkspace()));
+    tabs.events().becameWriter(true);
+    workspace.edit('app.edit.name', rename('Too soon'));
+    expect(workspace.follows).toBe(true);
+    await vi.waitFor(() => expect(workspace.follows).toBe(false));
+    expect(workspace.turn).toBe(1);
+    expect(firstName(workspace)).toBe('Theirs');
+  });
+
+  it('a take-over that is taken from it meanwhile leaves it a follower', async () => {
+    const { workspace, tabs } = await started();
+    tabs.events().becameFollower();
+    tabs.events().becameWriter(true);
+    tabs.events().becameFollower();
+    await new Promise((resolve) => setTimeout(resolve, 100));
+    expect(workspace.follows).toBe(true);
+    expect(workspace.turn).toBe(0);
+  });
+
+  it('a save of the other that ends late is taken in before the take-over is done', async () => {
+    const { workspace, store, tabs } = await started();
+    tabs.events().becameFollower();
+    tabs.events().becameWriter(true);
+    store.entries.set('workspace', rename('Late')(await demoWorkspace()));
+    tabs.events().savedElsewhere();
+    await vi.waitFor(() => expect(workspace.follows).toBe(false));
+    expect(workspace.turn).toBe(1);
+    expect(firstName(workspace)).toBe('Late');
+  });
+
+  it('a store that gives no answer at the take-over leaves what is in hand', async () => {
+    const { workspace, store, tabs } = await started();
+    workspace.edit('app.edit.name', rename('In hand'));
+    await workspace.saved();
+    tabs.events().becameFollower();
+    store.fail('get');
+    tabs.events().becameWriter(true);
+    await vi.waitFor(() => expect(workspace.opening?.kind).toBe('blocked'));
+    expect(firstName(workspace)).toBe('In hand');
+  });
+
   it('does not hand over what it could not keep', async () => {
     const { workspace, store, tabs } = await started();
     store.fail('set');
@@ -455,7 +499,8 @@ describe('two tabs', () => {
     tabs.events().becameFollower();
     store.entries.set('workspace', rename('Theirs')(await demoWorkspace()));
     tabs.events().becameWriter(true);
-    await vi.waitFor(() => expect(firstName(workspace)).toBe('Theirs'));
+    await vi.waitFor(() => expect(workspace.follows).toBe(false));
+    expect(firstName(workspace)).toBe('Theirs');
     workspace.edit('app.edit.name', rename('Mine'));
     expect(firstName(workspace)).toBe('Mine');
   });

@@ -38,6 +38,9 @@ export const useWorkspace = defineStore('workspace', () => {
   const edits = ref(0);
 
   let keeping: Keeping | undefined;
+  /** The taking over that is under way; 0: none. */
+  let turning = 0;
+  let lastTurn = 0;
   /** Whether this tab has changed anything since it became the writer. */
   let touched = false;
   /** Goes up with every change: what was read meanwhile does not take its place. */
@@ -73,19 +76,20 @@ export const useWorkspace = defineStore('workspace', () => {
     await open(true);
     deps.tabs.listen({
       becameWriter: (others) => {
-        const followed = writes.value === false;
-        writes.value = true;
         guarded.value = others;
         takeOverRefused.value = false;
         touched = false;
-        if (followed) void goOn();
+        if (writes.value === false) void goOn();
+        else writes.value = true;
       },
       becameFollower: () => {
+        turning = 0;
         writes.value = false;
       },
       // The tab that wrote before may still be finishing a save: what it kept counts, unless this one went on from there.
       savedElsewhere: () => {
-        if (writes.value === false) void follow();
+        if (turning > 0) void goOn();
+        else if (writes.value === false) void follow();
         else if (!touched) void open();
       },
       handOver: () => flush(true),
@@ -95,9 +99,17 @@ export const useWorkspace = defineStore('workspace', () => {
     });
   };
 
-  /** Goes on where the tab that wrote before left off: with its document, its history, and what was being typed there. */
+  /**
+   * Goes on where the tab that wrote before left off: with its document, its history, and what was being typed there. Until all
+   * of it is read nothing can be done here: what is on screen begins anew then, and would take with it what was typed meanwhile.
+   */
   const goOn = async () => {
-    await open(true);
+    const begun = (lastTurn += 1);
+    turning = begun;
+    await open(true).catch(() => undefined);
+    if (turning !== begun) return;
+    turning = 0;
+    writes.value = true;
     turn.value += 1;
   };
   /** Opens what is kept, with its history. @param withDrafts and with what was being typed */
@@ -110,7 +122,8 @@ export const useWorkspace = defineStore('workspace', () => {
     const found = await openKept(store, copies, mark, version, pause);
     const workspace = 'workspace' in found ? found.workspace : null;
     const fresh = found.kind === 'first' || found.kind === 'blocked';
-    const shown = workspace ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
+    const inHand = found.kind === 'blocked' ? document.value : null;
+    const shown = workspace ?? inHand ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
     const history = recalled(await kept, shown);
     await drafts;
     // One store after the other: the browser's stores are opened by raising one version, and two at once can wait for each other.
