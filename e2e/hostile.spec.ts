@@ -77,7 +77,7 @@ for (const { name, rig } of [
 ]) {
   test(`markup in every text of ${name} stays text in every view, on hovering and in print`, async ({ page }) => {
     test.setTimeout(240_000);
-    const raw = hostile(await rawExample(name)) as { name: string };
+    const raw = hostile(await rawExample(name)) as { name: string; bodies: { id: string; kind: string }[] };
     await page.goto('/');
     await page.getByTestId('rig-card').first().waitFor();
     await page.getByTestId('file-input').setInputFiles({
@@ -105,7 +105,10 @@ for (const { name, rig } of [
         'card',
         'compare',
         'pair',
+        'pair?sheet=trailers',
+        'pair?sheet=cars',
       ],
+      ...raw.bodies.filter(({ kind }) => kind !== 'camper').map(({ id }) => `../../look/${id}`),
       ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `balance?sheet=${sheet}`),
       ...['road', ...(name.startsWith('australian') ? ['road?trip=hills'] : [])],
       ...['way', 'packages', 'changes', 'others', 'case'].map((sheet) => `uprate?sheet=${sheet}`),

@@ -22,7 +22,10 @@ const views = [
   '/start',
   '/words',
   '/rig/tern-and-saltbush/road?trip=hills',
-  ...['trailers', 'needs', 'thumbs'].map((sheet) => `/rig/tern-and-saltbush/pair?sheet=${sheet}`),
+  ...['trailers', 'cars', 'needs', 'thumbs'].map((sheet) => `/rig/tern-and-saltbush/pair?sheet=${sheet}`),
+  '/rig/dohle-and-kiebitz/pair?sheet=trailers',
+  '/rig/redstart/pair?sheet=cars',
+  ...['rohrammer-460', 'kittiwake-hatch'].map((body) => `/look/${body}`),
   ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `/rig/tern-and-saltbush/balance?sheet=${sheet}`),
   ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`)),
 ];

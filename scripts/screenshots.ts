@@ -116,16 +116,13 @@ const views: readonly View[] = [
     },
   },
   {
-    name: 'uprate-case',
-    path: `${van}/uprate?sheet=changes&with=airSprings`,
-    wholePage: true,
+    name: 'phone-walk',
+    path: '/look/rohrammer-460?rig=dohle-and-kiebitz',
+    size: 'phone',
     prepare: async (page) => {
-      await page.getByRole('button', { name: 'Begin a case' }).click();
-      for (const step of ['ask', 'order', 'fit']) {
-        await page.locator(`[data-test="step-vehicle.${step}"] .el-checkbox`).click();
+      for (const stop of ['plate', 'coupling', 'drawbar']) {
+        await page.locator(`[data-test="stop-${stop}"] .answers .${stop === 'drawbar' ? 'doubtful' : 'sound'}`).click();
       }
-      await page.getByRole('button', { name: 'Ask the stand-in' }).click();
-      await page.getByText('Simulation', { exact: true }).waitFor();
     },
   },
   { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },

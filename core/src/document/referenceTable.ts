@@ -99,6 +99,7 @@ const referenceTable: readonly Reference[] = [
   row('cases', 'steps.*.files.*.hash', 'pictures', 'loose'),
   row('bodies', 'fitted.*.foundBy', 'tickets', 'loose', { whenGone: 'field' }),
   row('bodies', 'plates.*.photo', 'pictures', 'loose'),
+  row('bodies', 'looks.*.photos.*', 'pictures', 'loose'),
   row('bodies', 'formerPlates.*.plates.*.photo', 'pictures', 'loose'),
 ];
 

@@ -202,7 +202,7 @@ const inVehicle = (workspace: Workspace, id: string, change: (vehicle: Vehicle) 
 export type BodyFacts = {
   [Key in VehicleFact]?: Vehicle[Key] | undefined;
 } & { [Key in TrailerFact]?: Trailer[Key] | undefined };
-type VehicleFact = 'mirrors' | 'brakeController' | 'abs' | 'trailerStability' | 'zeroEmission' | 'declared';
+type VehicleFact = 'mirrors' | 'brakeController' | 'abs' | 'trailerStability' | 'zeroEmission' | 'declared' | 'seen';
 type TrailerFact =
   | 'braked'
   | 'coupling'
@@ -214,8 +214,7 @@ type TrailerFact =
   | 'goods'
   | 'hundredPlate'
   | 'breakaway'
-  | 'berths'
-  | 'seen';
+  | 'berths';
 
 /** A fact given as undefined is taken away. */
 export const setFacts = (workspace: Workspace, id: string, facts: BodyFacts): Workspace =>

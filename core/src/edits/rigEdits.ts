@@ -38,7 +38,7 @@ export const changeSituation = (workspace: Workspace, id: string, patch: Partial
 
 /**
  * Takes a rig away with its slips, trips, quotes and cases, and with the bodies, loadouts and situation that nothing else
- * refers to. Things stay owned.
+ * refers to. Things stay owned, and what is offered stays to be looked at.
  */
 export function removeRig(workspace: Workspace, id: string): Workspace {
   const rest = removeEntries(workspace, { rigs: new Set([id]) });
@@ -48,7 +48,11 @@ export function removeRig(workspace: Workspace, id: string): Workspace {
     ),
   );
   const unused = (list: 'bodies' | 'situations') =>
-    new Set(rest[list].map((one) => one.id).filter((one) => !named.has(`${list} ${one}`)));
+    new Set(
+      rest[list]
+        .filter((one) => !named.has(`${list} ${one.id}`) && !('offer' in one && one.offer !== undefined))
+        .map((one) => one.id),
+    );
   const bodies = unused('bodies');
   const loadouts = rest.loadouts.filter(
     (one) => !named.has(`loadouts ${one.id}`) && one.placements.every(({ body }) => bodies.has(body)),
@@ -65,7 +69,7 @@ export function removeRig(workspace: Workspace, id: string): Workspace {
  * `demo` stays.
  * @param demo the document they came in: the demo
  */
-export function putAway(workspace: Workspace, demo: Pick<Workspace, 'rigs' | 'things'>): Workspace {
+export function putAway(workspace: Workspace, demo: Pick<Workspace, 'rigs' | 'things' | 'bodies'>): Workspace {
   const rest = demo.rigs.reduce((left, { id }) => removeRig(left, id), workspace);
   const used = new Set(
     (['loadouts', 'tickets', 'trips'] as const).flatMap((list) =>
@@ -75,5 +79,7 @@ export function putAway(workspace: Workspace, demo: Pick<Workspace, 'rigs' | 'th
     ),
   );
   const came = demo.things.map(({ id }) => id).filter((id) => !used.has(id));
-  return removeEntries(rest, { things: new Set(came) });
+  const offered = demo.bodies.filter(({ offer }) => offer).map(({ id }) => id);
+  const stillOffered = rest.bodies.filter(({ id, offer }) => offer && offered.includes(id)).map(({ id }) => id);
+  return removeEntries(rest, { things: new Set(came), bodies: new Set(stillOffered) });
 }

@@ -5,7 +5,8 @@ import { readParsed } from '../files/readWorkspace.ts';
 import { ballShare } from '../loads/ballShare.ts';
 import { assess } from '../verdict/assess.ts';
 import { bestBasis, verdictFrom } from '../weighing/verdictFrom.ts';
-import { addKnownRig, type KnownFigure, type KnownRig, type KnownTrailer } from './startRig.ts';
+import type { KnownFigure } from './knownFigures.ts';
+import { addKnownRig, type KnownRig, type KnownTrailer } from './startRig.ts';
 
 const pound = 0.45359237;
 const kg = (value: number): KnownFigure => ({ value, typed: `${value}` });

@@ -5,34 +5,14 @@ import { message } from '../messages/message.ts';
 import type { Body } from '../rig/body.ts';
 import type { EmptyBasis } from '../rig/emptyMass.ts';
 import type { LimitName, PlateSource } from '../rig/limitNames.ts';
-import { formOf } from '../plates/forms.ts';
 import type { CrewMember } from '../loading/loadout.ts';
 import type { Ticket } from '../weighing/ticket.ts';
-import { addPart, setEmptyMass, setFigure, setTypical } from './bodyEdits.ts';
+import { addPart, setEmptyMass, setTypical } from './bodyEdits.ts';
+import { knownLimits, setKnownLimit, type KnownFigure } from './knownFigures.ts';
 import { addCrew, addThing, placeThing, sayOf, setTankLevel } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
 import type { NewRigTools } from './newBodies.ts';
 import { addTicket, usualSteps } from './ticketEdits.ts';
-
-/** A figure as somebody has it, in inner units, and as it was typed. */
-export interface KnownFigure {
-  readonly value: number;
-  readonly typed: string;
-}
-
-/** Limits of a vehicle and of a trailer that people have at hand, by the paper they are read from. */
-export const knownLimits = {
-  vehicle: {
-    vehicleMax: 'vehiclePlate',
-    frontAxleMax: 'vehiclePlate',
-    rearAxleMax: 'vehiclePlate',
-    combinationMax: 'vehiclePlate',
-    towBraked: 'handbook',
-    ballMax: 'towBar',
-    payloadStated: 'doorSticker',
-  },
-  trailer: { trailerMax: 'caravanPlate', trailerAxlesMax: 'caravanPlate', ballMax: 'couplingHead' },
-} as const satisfies Readonly<Record<'vehicle' | 'trailer', Readonly<Partial<Record<LimitName, PlateSource>>>>>;
 
 /** What an owner knows of a vehicle: its limits, its empty figure, who and what is in it, and what a scale showed. */
 interface KnownVehicle {
@@ -180,7 +160,7 @@ function withOnBoard(
   return setTankLevel(next, loadout, id, tank, 1);
 }
 
-/** Writes each limit onto a plate of the body that has a field for it; where there is none, onto a plate of its own. */
+/** Writes each limit onto the paper it is usually read from. */
 function withLimits<Name extends LimitName>(
   workspace: Workspace,
   body: Body,
@@ -188,17 +168,8 @@ function withLimits<Name extends LimitName>(
   papers: Readonly<Record<Name, PlateSource>>,
   tools: NewRigTools,
 ): Workspace {
-  let next = workspace;
-  for (const limit of Object.keys(papers) as Name[]) {
-    const figure = limits[limit];
-    if (!figure) continue;
-    const field = (plate: Body['plates'][number]) => formOf(plate)?.fields.find((one) => one.limit === limit);
-    const plate = body.plates.find((one) => one.source === papers[limit] && field(one)) ?? body.plates.find(field);
-    if (plate) next = setFigure(next, body.id, plate.id, { limit }, figure);
-    else {
-      const own = { id: tools.newId(), source: papers[limit], figures: [{ limit, ...figure }] };
-      next = addPart(next, body.id, 'plates', own);
-    }
-  }
-  return next;
+  return (Object.keys(papers) as Name[]).reduce(
+    (next, limit) => (limits[limit] ? setKnownLimit(next, body.id, limit, limits[limit], tools) : next),
+    workspace,
+  );
 }

@@ -38,7 +38,17 @@ export {
   setFittingPosition,
   setTankLevel,
 } from '../edits/loadoutEdits.ts';
-export { addKnownRig, knownLimits, type KnownFigure, type KnownRig } from '../edits/startRig.ts';
+export { knownLimit, knownLimits, setKnownLimit, type KnownFigure } from '../edits/knownFigures.ts';
+export {
+  addOffer,
+  removeOffer,
+  setLeftOut,
+  setLook,
+  setOffer,
+  takeOffer,
+  type KnownOffer,
+} from '../edits/offerEdits.ts';
+export { addKnownRig, type KnownRig } from '../edits/startRig.ts';
 export { addNewRig, type NewRig } from '../edits/newRig.ts';
 export { addPlaces } from '../edits/placeEdits.ts';
 export { addQuote, removeQuote, setQuote } from '../edits/quoteEdits.ts';
@@ -66,3 +76,5 @@ export {
 } from '../edits/tripEdits.ts';
 export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from '../edits/variantEdits.ts';
 export { makeMove, makeMoves, wishPacking } from '../edits/moveEdits.ts';
+export type { NewRigTools } from '../edits/newBodies.ts';
+export { situationIn } from '../situation/situation.ts';

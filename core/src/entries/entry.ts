@@ -19,3 +19,4 @@ export type { PlaceSet } from '../library/placeSets.data.ts';
 export { placeSetsFor, placesOfSet } from '../library/placeSets.ts';
 export { typicalGroups, typicalThings, type TypicalThing } from '../library/typicalThings.data.ts';
 export { lighterInstead, typicalMass } from '../library/typicalThings.ts';
+export { offerColumns, readOffers, type OfferColumn, type OfferFault, type OfferRow } from '../entry/offerTable.ts';

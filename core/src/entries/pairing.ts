@@ -5,4 +5,7 @@ export { pairingStart } from '../pairing/pairingStart.ts';
 export { heaviestWith, seam, type Pair, type Polygon } from '../pairing/polygon.ts';
 export { carNeeds, type Need } from '../pairing/carNeeds.ts';
 export { rulesOfThumb, type Thumb } from '../pairing/rulesOfThumb.ts';
-export { trailersBehind, type TrailerFit } from '../pairing/trailersBehind.ts';
+export { carsBefore, trailersBehind, type PairFit } from '../pairing/pairFit.ts';
+export { plannedFamily, typicalFamily, type Family } from '../pairing/family.ts';
+export { lookedAt, type LookedAt } from '../pairing/lookedAt.ts';
+export { leftOutId, leftOuts, sights, walkStops, type LeftOut, type Sight, type WalkStop } from '../rig/offer.ts';

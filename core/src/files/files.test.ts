@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 12 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 13 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -275,6 +275,15 @@ describe('a file that can be used', () => {
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 
+  it('of version 12 is read for ever, with what its packing is to be like, and nothing in it is offered', () => {
+    const url = new URL('golden/version-12.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.loadouts.some(({ packing }) => packing !== undefined)).toBe(true);
+    expect(read.workspace.bodies.every(({ offer, looks }) => offer === undefined && looks === undefined)).toBe(true);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
   it('is described by the JSON Schema in docs', () => {
     const url = new URL('../../../docs/wagonomos.schema.json', import.meta.url);
     expect(JSON.parse(readFileSync(url, 'utf8'))).toEqual(JSON.parse(JSON.stringify(workspaceJsonSchema())));
@@ -297,7 +306,11 @@ describe('putting documents together', () => {
     const both = mergeWorkspaces(german(), changed);
     expect(readParsed(both).ok).toBe(true);
     expect(both.rigs).toHaveLength(2);
-    expect(both.bodies.map((body) => body.name)).toEqual(['Dohle Kombi', 'Kiebitz 430', 'Another caravan']);
+    expect(both.bodies.filter(({ offer }) => !offer).map((body) => body.name)).toEqual([
+      'Dohle Kombi',
+      'Kiebitz 430',
+      'Another caravan',
+    ]);
     const [old, added] = both.rigs.map((rig) => viewRig(both, rig.id));
     expect(old?.trailer?.name).toBe('Kiebitz 430');
     expect(added?.trailer?.name).toBe('Another caravan');

@@ -19,6 +19,7 @@ type Step = (raw: object) => object;
  * 10 to 11: a trip is planned, under way or over: its plan, rates and log came in, all optional, and what was carried is said only of one
  * that is over; and which things are food, optional.
  * 11 to 12: what a packing is to be like, heights of wheel arches and settings of a distribution hitch came in; all optional.
+ * 12 to 13: bodies that are offered and stand in no rig, and what was seen, noted and photographed on a walk round any body; all optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -32,6 +33,7 @@ const steps: Readonly<Record<number, Step>> = {
   9: (raw) => ({ ...raw, version: 10 }),
   10: (raw) => ({ ...raw, version: 11 }),
   11: (raw) => ({ ...raw, version: 12 }),
+  12: (raw) => ({ ...raw, version: 13 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

@@ -21,7 +21,8 @@ const reach = (body: Body): readonly [number, number] => {
 };
 
 describe('ready-made places', () => {
-  it.each(bodies.map((body) => [body.name, body] as const))(
+  // Of what is only looked at nobody has measured a length yet.
+  it.each(bodies.filter(({ offer }) => !offer).map((body) => [body.name, body] as const))(
     'of %s lie inside the body, with words of their own',
     (_, body) => {
       const sets = placeSetsFor(body);

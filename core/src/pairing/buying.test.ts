@@ -6,7 +6,8 @@ import { viewRig } from '../document/viewRig.ts';
 import { carNeeds } from './carNeeds.ts';
 import { assess } from '../verdict/assess.ts';
 import { rulesOfThumb, type ThumbName } from './rulesOfThumb.ts';
-import { trailersBehind } from './trailersBehind.ts';
+import type { Family } from './family.ts';
+import { trailersBehind } from './pairFit.ts';
 
 /** 1,500 kg behind the car, 80 kg of it on the ball, by hand. */
 const pair = caseView({
@@ -14,6 +15,8 @@ const pair = caseView({
   trailer: { A: 4, axles: 1, bare: { m: 1200, B: 80 }, masses: [{ id: 'things', m: 300, x: 4 }] },
   limits: { towBraked: 1800, trailerMax: 1700, vehicleMax: 2300, ballMax: 90 },
 });
+/** Nobody in the car, and so much in the trailer. */
+const only = (inTrailer: number): Family => ({ people: [], inCar: 0, inTrailer });
 const thumb = (view: RigView, name: ThumbName) => rulesOfThumb(view).find((one) => one.name === name)!;
 
 describe('rules of thumb', () => {
@@ -125,11 +128,11 @@ describe('trailers side by side', () => {
     ],
   };
   const unknown = { ...trailer, id: 'unknown', emptyMass: undefined };
-  const [own, other, third] = trailersBehind(pair, [trailer, weak, unknown], 300);
+  const [own, other, third] = trailersBehind(pair, [trailer, weak, unknown], only(300));
 
   it('carry the same load, at the share of their empty figure', () => {
     // 1,200 + 300 kg; 80 of 1,200 kg on the ball, so 100 of 1,500: 10 over its limit of 90.
-    expect(own).toMatchObject({ empty: 1200, laden: 1500, plateLeft: 200 });
+    expect(own).toMatchObject({ empty: { trailer: 1200 }, laden: 1500, plateLeft: 200 });
     expect(own?.ball?.value).toBeCloseTo(100, 9);
     expect(own?.over.map(({ id }) => id)).toEqual(['ball.max']);
     expect(own?.over[0]?.margin).toBeCloseTo(-10, 9);
@@ -142,14 +145,21 @@ describe('trailers side by side', () => {
   });
 
   it('say of one of which no empty figure is known that it is not known, and nothing else', () => {
-    expect(third).toMatchObject({ empty: null, laden: null, plateLeft: null, ball: null, over: [], room: null });
+    expect(third).toMatchObject({
+      empty: { trailer: null },
+      laden: null,
+      plateLeft: null,
+      ball: null,
+      over: [],
+      room: null,
+    });
   });
 
   it('tell a trailer that needs a fifth wheel from one that hangs on a ball', () => {
-    const [onPin] = trailersBehind(pair, [{ ...trailer, coupling: 'fifthWheel' }], 300);
+    const [onPin] = trailersBehind(pair, [{ ...trailer, coupling: 'fifthWheel' }], only(300));
     expect([own?.noFifthWheel, onPin?.noFifthWheel]).toEqual([false, true]);
     const carries = { ...pair.vehicle!, geometry: { ...pair.vehicle!.geometry, pinOverhang: -0.1 } };
-    const [fits] = trailersBehind({ ...pair, vehicle: carries }, [{ ...trailer, coupling: 'fifthWheel' }], 300);
+    const [fits] = trailersBehind({ ...pair, vehicle: carries }, [{ ...trailer, coupling: 'fifthWheel' }], only(300));
     expect(fits?.noFifthWheel).toBe(false);
   });
 
@@ -160,7 +170,7 @@ describe('trailers side by side', () => {
       trailer: { A: 4, axles: 1, bare: { m: 1200, B: 80 }, masses: [{ id: 'things', m: 300, x: centre }] },
       limits: { towBraked: 1800, trailerMax: 1700, vehicleMax: 2300, ballMax: 110 },
     });
-    const [fit] = trailersBehind(real, [real.trailer!], 300);
+    const [fit] = trailersBehind(real, [real.trailer!], only(300));
     const checks = new Map(assess(real).checks.map((check) => [check.id, check]));
     expect(fit?.over).toEqual([]);
     expect(fit?.room).toMatchObject({ kind: 'room' });

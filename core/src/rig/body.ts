@@ -3,6 +3,7 @@ import { camperEmptyMassSchema, trailerEmptyMassSchema, vehicleEmptyMassSchema }
 import { fittedPartSchema, fittingSchema, placeSchema, seatSchema, tankSchema } from './equipment.ts';
 import { dateField, idField, listBounds, nameField, noteField, sheetOf } from './fields.ts';
 import { camperGeometrySchema, trailerGeometrySchema, vehicleGeometrySchema } from './geometry.ts';
+import { lookSchema, offerSchema, sights } from './offer.ts';
 import { plateSchema } from './plate.ts';
 import { runningGearSchema } from './runningGear.ts';
 
@@ -38,6 +39,11 @@ const shared = {
   typical: z.boolean().optional(),
   /** What a declared empty figure contains, piece by piece; for what makers often leave out. */
   declared: sheetOf(z.enum(['yes', 'no', 'unknown'])).optional(),
+  /** What cannot be read off a plate, as it was found. */
+  seen: sheetOf(z.enum(sights)).optional(),
+  /** Notes and pictures of a walk round it. */
+  looks: z.array(lookSchema).max(listBounds.looks).optional(),
+  offer: offerSchema.optional(),
 };
 
 /** A powered vehicle. x runs rearwards from its front axle. */
@@ -83,8 +89,6 @@ const trailerSchema = z.strictObject({
   breakaway: z.enum(presences).optional(),
   /** For the least payload its maker must leave. */
   berths: z.number().int().min(1).max(12).optional(),
-  /** What cannot be read off a plate: seen and sound, seen and not, or not seen. */
-  seen: sheetOf(z.enum(['sound', 'doubtful', 'notSeen'])).optional(),
   geometry: trailerGeometrySchema,
   emptyMass: trailerEmptyMassSchema.optional(),
   ...shared,

@@ -105,6 +105,7 @@ export const listBounds = {
   places: 120,
   tanks: 30,
   fitted: 200,
+  looks: 30,
   fittings: 20,
   seats: 20,
   onBoard: 60,

@@ -5,6 +5,7 @@ import { stations } from './stations.ts';
 const routes: RouteRecordRaw[] = [
   { path: '/', name: 'yard', component: YardView },
   { path: '/start', name: 'start', component: () => import('../stations/start/StartView.vue') },
+  { path: '/look/:body', name: 'look', component: () => import('../stations/look/WalkView.vue') },
   { path: '/words', name: 'words', component: () => import('../stations/words/GlossaryView.vue') },
   {
     path: '/rig/:rig',

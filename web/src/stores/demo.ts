@@ -25,9 +25,10 @@ async function putTogether(): Promise<Workspace> {
   return demoFiles.reduce(mergeWorkspaces, emptyWorkspace('yard', 'Yard'));
 }
 
-/** Ids of the demo's rigs and things; null until they are known. */
+/** Ids of the demo's rigs, bodies and things; null until they are known. */
 export interface DemoIds {
   readonly rigs: ReadonlySet<string>;
+  readonly bodies: ReadonlySet<string>;
   readonly things: ReadonlySet<string>;
 }
 const ids = shallowRef<DemoIds | null>(null);
@@ -37,9 +38,9 @@ export function useDemoIds(): Readonly<ShallowRef<DemoIds | null>> {
   if (!ids.value) {
     const all = (list: readonly { readonly id: string }[]) => new Set(list.map(({ id }) => id));
     demoWorkspace().then(
-      ({ rigs, things }) => (ids.value = { rigs: all(rigs), things: all(things) }),
+      ({ rigs, bodies, things }) => (ids.value = { rigs: all(rigs), bodies: all(bodies), things: all(things) }),
       // Where the demo does not come, the owner's rigs are shown all the same.
-      () => (ids.value = { rigs: new Set(), things: new Set() }),
+      () => (ids.value = { rigs: new Set(), bodies: new Set(), things: new Set() }),
     );
   }
   return ids;

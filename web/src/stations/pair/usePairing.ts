@@ -1,15 +1,22 @@
 import type { RigView } from '@wagonomos/core';
-import { envelope, marginsAt, pairingStart, withAnyTrailer, type Envelope, type Pair } from '@wagonomos/core/pairing';
+import {
+  envelope,
+  heaviestWith,
+  marginsAt,
+  pairingStart,
+  withAnyTrailer,
+  type Envelope,
+  type Pair,
+} from '@wagonomos/core/pairing';
 import { applyPackages, placePackages } from '@wagonomos/core/uprating';
 import { computed, ref, watch } from 'vue';
-import { useWorkspace } from '../../stores/workspace.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** What a region is set beside: nothing, the same share a little off, without bars, or under a quote of the owner's. */
 export type Beside = 'none' | 'lighter' | 'heavier' | 'noBars' | `quote ${string}`;
 
 /** What is asked of a car and any trailer behind it, and what comes out: none of it is part of the document. */
 export function usePairing(view: () => RigView) {
-  const workspace = useWorkspace();
   const start = computed(() => pairingStart(view()));
   const share = ref(0);
   const plusMinus = ref(0);
@@ -32,7 +39,8 @@ export function usePairing(view: () => RigView) {
   const asked = computed((): RigView => (alone.value ? withAnyTrailer(view()) : view()));
   const region = computed(() => askedOf(asked.value, share.value));
 
-  const quotes = computed(() => (workspace.document?.quotes ?? []).filter(({ rig }) => rig === view().rig.id));
+  /** The owner's quotes and what is on offer in the region. */
+  const { all: quotes } = useOffers(view);
   const hasBars = computed(() => view().rig.hitch?.distribution !== undefined);
   const other = computed((): Envelope | null => {
     const now = asked.value;
@@ -55,6 +63,10 @@ export function usePairing(view: () => RigView) {
       }
     }
   });
+  /** kg in the car at the spot now: so much can be taken out there. */
+  const holds = computed(() => spot.value?.holds ?? 0);
+  /** The heaviest trailer with what is in the car now. */
+  const most = computed(() => heaviestWith(region.value?.pieces ?? [], 0));
   const left = computed(() => (region.value ? marginsAt(region.value, point.value) : []));
 
   /** Another rig, or another car of it: everything is asked anew, from where it stands today. */
@@ -73,5 +85,23 @@ export function usePairing(view: () => RigView) {
     },
     { immediate: true },
   );
-  return { start, alone, share, plusMinus, spotKey, spot, keyOf, beside, quotes, hasBars, region, other, point, left };
+  return {
+    start,
+    alone,
+    share,
+    plusMinus,
+    spotKey,
+    spot,
+    keyOf,
+    beside,
+    quotes,
+    hasBars,
+    region,
+    other,
+    point,
+    left,
+    holds,
+    most,
+  };
 }
+export type Pairing = ReturnType<typeof usePairing>;

@@ -11,6 +11,7 @@ import ChoiceField from '../../shared/ChoiceField.vue';
 import CountryField from '../../shared/CountryField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { newId } from '../../shared/newId.ts';
+import { usualBasis } from '../../shared/usualBasis.ts';
 import { useKeptForm } from '../../shared/useKeptForm.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -22,7 +23,6 @@ import {
   knownRig,
   papersFor,
   startKinds,
-  usualBasis,
   type AskedFigure,
   type KnownForm,
 } from './knownForm.ts';

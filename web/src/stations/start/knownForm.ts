@@ -1,5 +1,4 @@
 import {
-  regionOf,
   trailerBases,
   vehicleBases,
   type Country,
@@ -8,6 +7,7 @@ import {
   type LimitName,
   type VehicleBuild,
 } from '@wagonomos/core';
+import { usualBasis } from '../../shared/usualBasis.ts';
 import { knownLimits, type KnownFigure, type KnownRig } from '@wagonomos/core/edits';
 
 export const startKinds = ['solo', 'trailer', 'trailerAlone', 'fifthWheel'] as const;
@@ -100,13 +100,6 @@ export function papersFor(kind: StartKind): readonly AskedPaper[] {
 
 export const basesFor = (of: 'vehicle' | 'trailer'): readonly EmptyBasis[] =>
   (of === 'vehicle' ? vehicleBases : trailerBases).filter((one) => one !== 'weighed');
-
-/** What brochures of a country usually mean by an empty mass. */
-export function usualBasis(of: 'vehicle' | 'trailer', country: Country): EmptyBasis {
-  const au = regionOf(country) === 'au';
-  if (of === 'vehicle') return au ? 'kerb' : 'running-order';
-  return au ? 'au-tare-trailer' : 'running-order';
-}
 
 /** What was filled in, as core takes it. */
 export function knownRig(form: KnownForm, today: string): KnownRig {

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useConsequenceWords } from './useConsequenceWords.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** One way without a new plate: what it does, whether it is enough, and what it means for licence and speed. */
 const props = defineProps<{ view: RigView; one: Alternative }>();

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useSlips } from '../../shared/useSlips.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** What a maker or certifier will want to know: every figure on every plate, the parts, and what the scale said. Printed too. */
 const props = defineProps<{ view: RigView }>();

@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** What is outstanding, and the last step: the new plates become those of the rig, the old ones history. */
 const props = defineProps<{ view: RigView; one: UprateCase; progress: CaseProgress }>();

@@ -10,7 +10,7 @@ import {
 import { GraduationCap } from '@lucide/vue';
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** Practise asking: a stand-in on the server answers by rules of its own. Nothing it says is kept, and none of it can be applied. */
 const props = defineProps<{ view: RigView; packages: readonly UpratePackage[] }>();

@@ -3,7 +3,7 @@ import type { Chain, ChainPart } from '@wagonomos/core/limits';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** Every part of every path from load to road, with what it still has: the weakest first. */
 const { t } = useI18n();

@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useConsequenceWords } from './useConsequenceWords.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** The sheet of before and after: each line with its own figure, its source and how sure it is. */
 const props = defineProps<{ view: RigView; before: PlannedAssessment; after: PlannedAssessment }>();

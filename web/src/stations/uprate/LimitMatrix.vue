@@ -8,7 +8,7 @@ import { useSlips } from '../../shared/useSlips.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useLoadouts } from './useLoadouts.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** What is left of every tight limit, in each way the rig is loaded and on each slip of the scale. */
 const props = defineProps<{ view: RigView }>();

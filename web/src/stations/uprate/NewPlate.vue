@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** The new plate as it is expected, and each figure as it really stands on it; where it belongs, and what must stay readable. */
 const props = defineProps<{ view: RigView; one: UprateCase; progress: CaseProgress }>();

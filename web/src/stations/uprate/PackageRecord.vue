@@ -3,7 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import { taxComes, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** A package as an open record: limits, parts, mass, money line by line, way, papers, conditions. */
 const props = defineProps<{ view: RigView; one: UpratePackage }>();

@@ -4,7 +4,7 @@ import { paperReach } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** How far each plate could be set by papers alone, by what is known of the parts behind it. A question to take along, no answer. */
 const props = defineProps<{ assessment: PlannedAssessment }>();

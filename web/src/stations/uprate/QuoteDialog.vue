@@ -13,7 +13,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import QuoteCosts from './QuoteCosts.vue';
 import QuoteLimits from './QuoteLimits.vue';
 import QuoteParts from './QuoteParts.vue';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** What somebody offered, written down: every field of the record can be changed. */
 const props = defineProps<{ id: string; view: RigView }>();

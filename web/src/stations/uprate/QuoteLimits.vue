@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useRig } from '../../stores/rig.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** Which limits a quote sets anew: to a figure, or by so much. */
 const props = defineProps<{ quote: Quote }>();

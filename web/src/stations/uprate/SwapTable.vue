@@ -5,7 +5,7 @@ import type { Swap } from '@wagonomos/core/uprating';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 /** The heavy things on board, and what lighter ones would save: mass and price of each as the owner finds them. */
 const props = defineProps<{ view: RigView }>();

@@ -4,7 +4,7 @@ import { computed, inject, provide, type InjectionKey } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useRig } from '../../stores/rig.ts';
-import { useOffers } from './useOffers.ts';
+import { useOffers } from '../../shared/useOffers.ts';
 
 export const sheets = ['way', 'packages', 'changes', 'others', 'case'] as const;
 export type SheetName = (typeof sheets)[number];

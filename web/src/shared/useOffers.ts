@@ -2,11 +2,12 @@ import { displayMass, forceLimits, message, regionOf, term, type LimitName, type
 import { examplePackages, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
-import { useSettings } from '../../stores/settings.ts';
-import { useWorkspace } from '../../stores/workspace.ts';
+import { useSpeech, written } from './useSpeech.ts';
+import { useSettings } from '../stores/settings.ts';
+import { useWorkspace } from '../stores/workspace.ts';
 
-const currencies = { au: 'AUD', uk: 'GBP', eu: 'EUR', na: 'USD' } as const;
+/** In what prices are told where. */
+export const currencies = { au: 'AUD', uk: 'GBP', eu: 'EUR', na: 'USD' } as const;
 
 /** What is on offer for a rig: examples in the words and the currency of its region, the owner's quotes; and how it is written. */
 export function useOffers(view: () => RigView) {

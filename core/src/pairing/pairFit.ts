@@ -1,0 +1,141 @@
+import { binds, bindsLoad, comparesLoad, type Check } from '../checks/check.ts';
+import { compile } from '../loads/compile.ts';
+import { findings } from '../limits/findings.ts';
+import { roomAt, type Room } from '../limits/roomAt.ts';
+import type { RigView } from '../loading/rigView.ts';
+import type { Message } from '../messages/message.ts';
+import { isFifthWheel, type Trailer, type Vehicle } from '../rig/body.ts';
+import { platedLimit } from '../rig/plated.ts';
+import { bandFor } from '../rules/ballBand.ts';
+import { assess, judge } from '../verdict/assess.ts';
+import { familyView, plannedFamily, type Family } from './family.ts';
+import { ownEmpty } from './ownEmpty.ts';
+import { pairedView, type TowedAs } from './pairedView.ts';
+
+/** One pair of car and trailer, with the same people and things as the others beside it. kg; null: not known. */
+export interface PairFit {
+  readonly car: Vehicle | undefined;
+  readonly trailer: Trailer;
+  /** Empty, with what was fitted to it since. */
+  readonly empty: { readonly car: number | null; readonly trailer: number | null };
+  readonly laden: number | null;
+  /** What the trailer's plate has left with the load in it. */
+  readonly plateLeft: number | null;
+  /** What rests on the coupling, with its ±; `from` the plan, its brochure's share, or the usual band. */
+  readonly ball: {
+    readonly value: number;
+    readonly plusMinus: number;
+    readonly from: 'plan' | 'brochure' | 'band';
+  } | null;
+  /** Limits of the pair that are passed, the worst first. */
+  readonly over: readonly Check[];
+  /** Every limit on a load that applies, with what it leaves; known or not. */
+  readonly limits: readonly Check[];
+  /** How much more could go into the trailer, or into the car, and what ends that. */
+  readonly room: Room | null;
+  readonly carRoom: Room | null;
+  /** Who may drive it, and how fast it may go. */
+  readonly drivers: readonly Check[];
+  readonly speeds: readonly Check[];
+  /** Limits that bind and are not decided. */
+  readonly open: readonly Check[];
+  /** It rides on a fifth wheel, and of none on the car is anything known. */
+  readonly noFifthWheel: boolean;
+  /** What their plates say against each other: a part that cannot bear the plate. */
+  readonly warnings: readonly Message[];
+}
+
+/** kg: findings compare plates, which no mass changes. */
+const anyMass = 1000;
+
+/** ± of a brochure's share once a trailer is loaded: where things lie moves it by as much, of 95 in 100 trailers. Low confidence. */
+const loadedDoubt = 0.02;
+
+/**
+ * Trailers side by side behind one car: each empty as its papers have it and with the same load in it, what rests on the coupling
+ * at the share of its empty figure. Judged by the rulebook as every rig is.
+ * @param family null: who and what the plan has on board. Then the rig's own pair stands as it is planned
+ */
+export const trailersBehind = (
+  view: RigView,
+  trailers: readonly Trailer[],
+  family: Family | null,
+): readonly PairFit[] => {
+  const load = (family ?? plannedFamily(view)).inTrailer;
+  const laden = family && view.vehicle ? familyView(view, view.vehicle, family) : view;
+  return trailers.map((trailer) =>
+    pairFit(laden, trailer, load, trailer.id === view.trailer?.id && !family ? view : null),
+  );
+};
+
+/** Cars side by side before one trailer, the rig's own; each with the same people and things in it. */
+export function carsBefore(view: RigView, cars: readonly Vehicle[], family: Family | null): readonly PairFit[] {
+  const { trailer } = view;
+  if (!trailer) return [];
+  const who = family ?? plannedFamily(view);
+  return cars.map((car) => {
+    const own = !family && car.id === view.vehicle?.id;
+    return pairFit(own ? view : familyView(view, car, who), trailer, who.inTrailer, own ? view : null);
+  });
+}
+
+function pairFit(view: RigView, trailer: Trailer, load: number, planned: RigView | null): PairFit {
+  const behind: RigView = { ...view, trailer, rig: { ...view.rig, trailer: trailer.id } };
+  const car = view.vehicle;
+  const at = (towed: TowedAs) => judge(pairedView(behind, towed));
+  const bare = at({ trailerMass: 0, ballShare: 0 }).loads;
+  const empty = { car: ownEmpty(bare, car), trailer: ownEmpty(bare, trailer) };
+  const share = shareOf(behind, trailer);
+  const plan = planned && plannedTowing(planned);
+  const supposed = empty.trailer === null ? null : empty.trailer + load;
+  const laden = plan ? plan.trailerMass : supposed;
+  const { loads, checks } = plan ? judge(behind) : at({ trailerMass: laden ?? anyMass, ballShare: share.share });
+  const warnings = findings(loads)
+    .filter(({ body, severity }) => (body === trailer.id || body === car?.id) && severity === 'warning')
+    .map(({ message }) => message);
+  const plate = platedLimit(behind, 'trailerMax', [trailer]).value;
+  const noFifthWheel = isFifthWheel(trailer) && car?.geometry.pinOverhang === undefined;
+  const about = { car, trailer, empty, laden, noFifthWheel, warnings };
+  const nothing = { over: [], limits: [], room: null, carRoom: null, drivers: [], speeds: [], open: [] };
+  if (laden === null) return { ...about, plateLeft: null, ball: null, ...nothing };
+  const relevant = checks.filter((check) => check.status !== 'notApplicable');
+  const ball = plan
+    ? { value: plan.ball, plusMinus: plan.plusMinus, from: 'plan' as const }
+    : { value: share.share * laden, plusMinus: share.plusMinus * laden, from: share.from };
+  return {
+    ...about,
+    plateLeft: plate === null ? null : plate - laden,
+    ball,
+    over: relevant
+      .filter(bindsLoad)
+      .filter(({ margin }) => margin < 0)
+      .sort((a, b) => a.margin - b.margin),
+    limits: relevant.filter((check) => binds(check) && comparesLoad(check) && check.place === undefined),
+    room: roomAt(checks, 'trailer', plan ? plan.centre : 0),
+    carRoom: car ? roomAt(checks, 'vehicle', car.places[0]?.x ?? car.geometry.wheelbase ?? 0) : null,
+    drivers: relevant.filter(({ role }) => role === 'driver'),
+    speeds: relevant.filter(({ role }) => role === 'speed'),
+    open: relevant.filter((check) => binds(check) && check.status === 'unknown'),
+  };
+}
+
+/**
+ * All of the trailer and what rests on its coupling by the plan, and where its centre of mass is (m behind the coupling), there
+ * more is put as it is loaded now; null where the plan does not know both masses.
+ */
+function plannedTowing(view: RigView) {
+  const { trailerTotal, ballLoad } = assess(view).loads.values;
+  if (trailerTotal.kind !== 'known' || ballLoad.kind !== 'known') return null;
+  const { value: trailerMass } = trailerTotal;
+  const { value: ball, sigma } = ballLoad;
+  const centre = (view.trailer?.geometry.axlePosition ?? 0) * (trailerMass > 0 ? 1 - ball / trailerMass : 0);
+  return { trailerMass, ball, plusMinus: 2 * sigma, centre };
+}
+
+function shareOf(behind: RigView, { emptyMass }: Trailer) {
+  const { low, high } = bandFor(compile(behind));
+  const { total, ballLoad, estimateBallLoad } = emptyMass ?? {};
+  return total !== undefined && ballLoad !== undefined && !estimateBallLoad && total > 0
+    ? ({ share: ballLoad / total, plusMinus: loadedDoubt, from: 'brochure' } as const)
+    : ({ share: (low + high) / 2, plusMinus: (high - low) / 2, from: 'band' } as const);
+}

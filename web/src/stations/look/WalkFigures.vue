@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import {
+  trailerBases,
+  vehicleBases,
+  type EmptyBasis,
+  type GearAxle,
+  type LimitName,
+  type Message,
+  type Region,
+  type Trailer,
+  type Vehicle,
+} from '@wagonomos/core';
+import { knownLimit, setEmptyMass, setFacts, setGear, setGeometry, setKnownLimit } from '@wagonomos/core/edits';
+import type { WalkStop } from '@wagonomos/core/pairing';
+import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import CodeField from '../../shared/CodeField.vue';
+import QuantityField from '../../shared/QuantityField.vue';
+import { newId } from '../../shared/newId.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import { axlesAt, gearOf, limitsAt, tyreCodeNames, tyreCodes, type TyreCode } from './walkFigures.ts';
+
+/** Figures that can be read at one stop, written where they belong: on the plate, the tyres, the empty figure. */
+const props = defineProps<{ body: Trailer | Vehicle; stop: WalkStop; words: Region }>();
+const { t } = useI18n();
+const { say, limitWord } = useSpeech(() => props.words);
+const workspace = useWorkspace();
+const tools = { newId, word: (one: Message) => say(one) };
+
+const limits = computed(() => limitsAt(props.body, props.stop));
+const axles = computed(() => axlesAt(props.body, props.stop));
+const label = (axle: GearAxle, code: TyreCode) =>
+  axle === 'trailer'
+    ? t(`app.gear.${code}`)
+    : t('app.pair.offer.of', { figure: t(`app.gear.${code}`), name: t(`gearAxle.${axle}`) });
+const gear = (axle: GearAxle, code: TyreCode, value: string | undefined) => {
+  const wheels = props.body.kind === 'trailer' ? 2 * props.body.geometry.axles : 2;
+  workspace.edit('app.edit.gear', (document) =>
+    setGear(document, props.body.id, axle, { [code]: value }, { id: newId(), axle, wheels }),
+  );
+};
+const limit = (name: LimitName, value: number | undefined, typed: string) =>
+  workspace.edit('app.edit.figure', (document) =>
+    setKnownLimit(document, props.body.id, name, value === undefined ? null : { value, typed }, tools),
+  );
+const bases = computed((): readonly EmptyBasis[] =>
+  (props.body.kind === 'trailer' ? trailerBases : vehicleBases).filter((one) => one !== 'weighed'),
+);
+const empty = (field: 'total' | 'ballLoad', value: number | undefined, typed: string) =>
+  workspace.edit('app.edit.emptyMass', (document) =>
+    setEmptyMass(document, props.body.id, {
+      [field]: value,
+      typed: { ...props.body.emptyMass?.typed, [field]: typed },
+    }),
+  );
+const basis = (next: EmptyBasis) =>
+  workspace.edit('app.edit.emptyMass', (document) => setEmptyMass(document, props.body.id, { basis: next as never }));
+const berths = (count: number | null | undefined) =>
+  workspace.edit('app.edit.facts', (document) => setFacts(document, props.body.id, { berths: count ?? undefined }));
+const length = (bodyLength: number | undefined) =>
+  workspace.edit('app.edit.geometry', (document) => setGeometry(document, props.body.id, { bodyLength }));
+</script>
+
+<template>
+  <div v-if="limits.length + axles.length > 0 || stop === 'papers'" class="figures">
+    <QuantityField
+      v-for="name in limits"
+      :key="name"
+      :label="limitWord(name)"
+      field="mass"
+      :value="knownLimit(body, name)?.value"
+      :typed="knownLimit(body, name)?.typed"
+      @change="(value, typed) => limit(name, value, typed)"
+    />
+    <template v-for="axle in axles" :key="axle">
+      <CodeField
+        v-for="code in tyreCodeNames"
+        :key="code"
+        :label="label(axle, code)"
+        :value="gearOf(body, axle)?.[code]"
+        :pattern="tyreCodes[code]"
+        :problem="t(`app.gear.bad.${code}`)"
+        @change="(value) => gear(axle, code, value)"
+      />
+    </template>
+    <template v-if="stop === 'papers'">
+      <QuantityField
+        :label="t('app.pair.offer.empty')"
+        field="mass"
+        :value="body.emptyMass?.total"
+        :typed="body.emptyMass?.typed?.['total']"
+        @change="(value, typed) => empty('total', value, typed)"
+      />
+      <ChoiceField
+        :label="t('app.pair.offer.basis')"
+        :value="body.emptyMass?.basis"
+        :options="bases.map((value) => ({ value, label: t(`app.basis.${value}.name`) }))"
+        @change="basis"
+      />
+      <template v-if="body.kind === 'trailer'">
+        <QuantityField
+          :label="t('app.pair.offer.emptyBall')"
+          field="mass"
+          :value="body.emptyMass?.ballLoad"
+          :typed="body.emptyMass?.typed?.['ballLoad']"
+          @change="(value, typed) => empty('ballLoad', value, typed)"
+        />
+        <QuantityField
+          :label="t('app.walk.bodyLength')"
+          field="length"
+          :value="body.geometry.bodyLength"
+          @change="length"
+        />
+        <label class="berths">
+          <span>{{ t('app.walk.berths') }}</span>
+          <el-input-number
+            :model-value="body.berths"
+            :min="1"
+            :max="12"
+            :controls="false"
+            :value-on-clear="null"
+            :aria-label="t('app.walk.berths')"
+            @change="berths"
+          />
+        </label>
+      </template>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.figures {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(140px, 1fr));
+  gap: 8px 12px;
+  align-items: end;
+  margin-bottom: 10px;
+}
+.berths span {
+  display: block;
+  color: var(--soft);
+  font-size: 13px;
+}
+.berths .el-input-number {
+  width: 100%;
+}
+</style>
