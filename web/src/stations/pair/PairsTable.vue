@@ -210,7 +210,9 @@ const print = () => window.print();
 .asks :deep(svg) {
   margin-right: 6px;
 }
+/* What only a reader hears stands in here too, else it would widen the page. */
 .scroll {
+  position: relative;
   overflow-x: auto;
 }
 table {
