@@ -50,8 +50,8 @@ test('a buyer finds the part of a second-hand trailer that cannot bear its plate
   await fill(body, 'Load index', '98/96');
   await expect(body.getByTestId('tyre-capacity')).toHaveText('1,500 kg together, 750 kg each');
   await body.getByText(/^Seen with one's own eyes/).click();
-  await body.getByRole('radiogroup', { name: 'Chassis, straight' }).getByText('doubtful').click();
-  await expect(body.getByText("Seen with one's own eyes (1 of 8)")).toBeVisible();
+  await body.getByRole('radiogroup', { name: 'Chassis' }).getByText('doubtful').click();
+  await expect(body.getByText("Seen with one's own eyes (1 of 13)")).toBeVisible();
   await expect(page.getByTestId('pillar-frontAxle')).toHaveCount(0);
   expect(await seriousFaults(page)).toEqual([]);
 });

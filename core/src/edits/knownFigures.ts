@@ -30,14 +30,21 @@ const paperOf = (body: Body, limit: LimitName): PlateSource | undefined =>
     ? undefined
     : (knownLimits[body.kind] as Readonly<Partial<Record<LimitName, PlateSource>>>)[limit];
 
-/** The figure of a limit as its first plate has it, without conditions; undefined: no plate has one. */
-export const knownLimit = ({ plates }: Body, limit: LimitName) =>
-  plates.flatMap(({ figures }) => figures).find((one) => one.limit === limit && one.conditions === undefined);
+/**
+ * The figure of a limit as its first plate has it, without conditions; undefined: no plate has one.
+ * @param source of plates of this kind alone: what one part bears is not what another does
+ */
+export const knownLimit = ({ plates }: Body, limit: LimitName, source?: PlateSource) =>
+  plates
+    .filter((plate) => source === undefined || plate.source === source)
+    .flatMap(({ figures }) => figures)
+    .find((one) => one.limit === limit && one.conditions === undefined);
 
 /**
  * Says a limit of a body where one does not ask on which plate it stands: changed where it stands already, else written onto
  * a plate of the body that has a field for it, else onto a plate of its own.
  * @param figure null: nobody knows it any more, and every plate loses it
+ * @param source it stands on a plate of this kind and on no other
  */
 export function setKnownLimit(
   workspace: Workspace,
@@ -45,18 +52,20 @@ export function setKnownLimit(
   limit: LimitName,
   figure: KnownFigure | null,
   tools: Pick<NewRigTools, 'newId'>,
+  source?: PlateSource,
 ): Workspace {
   const body = workspace.bodies.find(({ id }) => id === bodyId);
   if (!body) return workspace;
-  const has = body.plates.filter(({ figures }) => figures.some((one) => one.limit === limit));
+  const plates = body.plates.filter((plate) => source === undefined || plate.source === source);
+  const has = plates.filter(({ figures }) => figures.some((one) => one.limit === limit));
   if (!figure) return has.reduce((next, { id }) => setFigure(next, bodyId, id, { limit }, null), workspace);
   const field = (plate: Body['plates'][number]) => formOf(plate)?.fields.find((one) => one.limit === limit);
-  const source = paperOf(body, limit);
-  const plate = has[0] ?? body.plates.find((one) => one.source === source && field(one)) ?? body.plates.find(field);
+  const paper = source ?? paperOf(body, limit);
+  const plate = has[0] ?? plates.find((one) => one.source === paper && field(one)) ?? plates.find(field);
   if (plate) return setFigure(workspace, bodyId, plate.id, { limit }, figure);
   return addPart(workspace, bodyId, 'plates', {
     id: tools.newId(),
-    source: source ?? 'other',
+    source: paper ?? 'other',
     figures: [{ limit, ...figure }],
   });
 }

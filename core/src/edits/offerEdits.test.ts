@@ -7,7 +7,16 @@ import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { setFacts } from './bodyEdits.ts';
 import { knownLimit, setKnownLimit } from './knownFigures.ts';
-import { addOffer, removeOffer, setLeftOut, setLook, setOffer, takeOffer } from './offerEdits.ts';
+import {
+  addOffer,
+  removeOffer,
+  setBuild,
+  setLeftOut,
+  setLook,
+  setOffer,
+  setSeatCount,
+  takeOffer,
+} from './offerEdits.ts';
 import { putAway, removeRig } from './rigEdits.ts';
 
 const kg = (value: number) => ({ value, typed: `${value} kg` });
@@ -98,5 +107,30 @@ describe('what is looked at', () => {
     expect(bodyOf(setLook(pictured, bodyId, 'tyres', { note: undefined }))?.looks).toEqual([
       { id: 'tyres', photos: [hash] },
     ]);
+  });
+
+  it('says of one part what it bears without touching what another does', () => {
+    const chassis = {
+      id: 'frame',
+      source: 'chassis' as const,
+      figures: [{ limit: 'trailerPartMax' as const, ...kg(1700) }],
+    };
+    const framed = { ...offered, bodies: [{ ...bodyOf(offered)!, plates: [...bodyOf(offered)!.plates, chassis] }] };
+    const coupled = setKnownLimit(framed, bodyId, 'trailerPartMax', kg(1400), tools, 'couplingHead');
+    const borne = (source: 'couplingHead' | 'chassis') => knownLimit(bodyOf(coupled)!, 'trailerPartMax', source)?.value;
+    expect([borne('couplingHead'), borne('chassis')]).toEqual([1400, 1700]);
+    const wiped = setKnownLimit(coupled, bodyId, 'trailerPartMax', null, tools, 'couplingHead');
+    expect(knownLimit(bodyOf(wiped)!, 'trailerPartMax')?.value).toBe(1700);
+  });
+
+  it('of a vehicle has as many seats as are counted, and is built as it is', () => {
+    const van = addOffer(german, { kind: 'vehicle', name: 'Wren', country: 'GB', limits: {} }, tools);
+    const seats = (workspace: typeof german) =>
+      workspace.bodies.flatMap((one) => (one.id === van.bodyId && one.kind === 'vehicle' ? one.seats : [])).length;
+    const five = setSeatCount(van.workspace, van.bodyId, 5, tools);
+    expect([seats(van.workspace), seats(five), seats(setSeatCount(five, van.bodyId, 2, tools))]).toEqual([0, 5, 2]);
+    const lived = setBuild(five, van.bodyId, 'motorhome');
+    expect(lived.bodies.find(({ id }) => id === van.bodyId)).toMatchObject({ build: 'motorhome' });
+    expect(setBuild(german, rig.vehicle!, 'van')).toBe(german);
   });
 });

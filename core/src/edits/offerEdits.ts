@@ -7,7 +7,8 @@ import type { LimitName } from '../rig/limitNames.ts';
 import { leftOutId, leftOuts, type LeftOut, type Look, type Offer, type WalkStop } from '../rig/offer.ts';
 import type { Country } from '../situation/countries.ts';
 import { situationIn } from '../situation/situation.ts';
-import { addPart, changePart, inBody, removePart, setEmptyMass } from './bodyEdits.ts';
+import { listBounds } from '../rig/fields.ts';
+import { addPart, addSeat, changePart, inBody, removePart, removeSeat, setEmptyMass } from './bodyEdits.ts';
 import { entryOf, put } from './draft.ts';
 import { setKnownLimit, type KnownFigure } from './knownFigures.ts';
 import { newTrailer, newVehicle, type NewRig, type NewRigTools } from './newBodies.ts';
@@ -74,6 +75,25 @@ export function setLeftOut(
   if (known) return changePart(workspace, bodyId, 'fitted', id, { on: { mass } });
   const name = tools.word(message(`leftOut.${what}`));
   return addPart(workspace, bodyId, 'fitted', { id, name, on: { mass }, inEmptyMass: 'no' });
+}
+
+/** What a vehicle that is looked at is built as; on a body that is the owner's own it changes nothing. */
+export const setBuild = (workspace: Workspace, bodyId: string, build: VehicleBuild): Workspace =>
+  inBody(workspace, bodyId, (body) => {
+    if (body.kind === 'vehicle' && body.offer) body.build = build;
+  });
+
+/** How many belted seats a vehicle has, where nobody has said yet where each stands: seats are added, or the last ones taken out. */
+export function setSeatCount(workspace: Workspace, vehicleId: string, count: number, tools: NewRigTools): Workspace {
+  const vehicle = workspace.bodies.find(({ id }) => id === vehicleId);
+  if (vehicle?.kind !== 'vehicle') return workspace;
+  const more = Math.max(0, Math.min(count, listBounds.seats) - vehicle.seats.length);
+  const name = tools.word(message('starter.rearSeat'));
+  const added = Array.from({ length: more }).reduce<Workspace>(
+    (next) => addSeat(next, vehicleId, { id: tools.newId(), name }),
+    workspace,
+  );
+  return vehicle.seats.slice(Math.max(0, count)).reduce((next, { id }) => removeSeat(next, vehicleId, id), added);
 }
 
 /** Changes what is said of an offer; on a body that is the owner's own it changes nothing. */

@@ -44,7 +44,9 @@ export {
   removeOffer,
   setLeftOut,
   setLook,
+  setBuild,
   setOffer,
+  setSeatCount,
   takeOffer,
   type KnownOffer,
 } from '../edits/offerEdits.ts';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  isMotorCaravan,
   trailerBases,
   vehicleBases,
   type EmptyBasis,
@@ -10,7 +11,15 @@ import {
   type Trailer,
   type Vehicle,
 } from '@wagonomos/core';
-import { knownLimit, setEmptyMass, setFacts, setGear, setGeometry, setKnownLimit } from '@wagonomos/core/edits';
+import {
+  knownLimit,
+  setEmptyMass,
+  setFacts,
+  setGear,
+  setGeometry,
+  setKnownLimit,
+  setSeatCount,
+} from '@wagonomos/core/edits';
 import type { WalkStop } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -20,7 +29,7 @@ import QuantityField from '../../shared/QuantityField.vue';
 import { newId } from '../../shared/newId.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { axlesAt, gearOf, limitsAt, tyreCodeNames, tyreCodes, type TyreCode } from './walkFigures.ts';
+import { axlesAt, gearOf, limitsAt, sourceAt, tyreCodeNames, tyreCodes, type TyreCode } from './walkFigures.ts';
 
 /** Figures that can be read at one stop, written where they belong: on the plate, the tyres, the empty figure. */
 const props = defineProps<{ body: Trailer | Vehicle; stop: WalkStop; words: Region }>();
@@ -43,7 +52,14 @@ const gear = (axle: GearAxle, code: TyreCode, value: string | undefined) => {
 };
 const limit = (name: LimitName, value: number | undefined, typed: string) =>
   workspace.edit('app.edit.figure', (document) =>
-    setKnownLimit(document, props.body.id, name, value === undefined ? null : { value, typed }, tools),
+    setKnownLimit(
+      document,
+      props.body.id,
+      name,
+      value === undefined ? null : { value, typed },
+      tools,
+      sourceAt(props.stop),
+    ),
   );
 const bases = computed((): readonly EmptyBasis[] =>
   (props.body.kind === 'trailer' ? trailerBases : vehicleBases).filter((one) => one !== 'weighed'),
@@ -59,8 +75,20 @@ const basis = (next: EmptyBasis) =>
   workspace.edit('app.edit.emptyMass', (document) => setEmptyMass(document, props.body.id, { basis: next as never }));
 const berths = (count: number | null | undefined) =>
   workspace.edit('app.edit.facts', (document) => setFacts(document, props.body.id, { berths: count ?? undefined }));
-const length = (bodyLength: number | undefined) =>
-  workspace.edit('app.edit.geometry', (document) => setGeometry(document, props.body.id, { bodyLength }));
+const length = (name: LengthName, value: number | undefined) =>
+  workspace.edit('app.edit.geometry', (document) => setGeometry(document, props.body.id, { [name]: value }));
+const seats = (count: number | null | undefined) =>
+  workspace.edit('app.edit.seat', (document) => setSeatCount(document, props.body.id, count ?? 0, tools));
+type LengthName = 'bodyLength' | 'frontOverhang' | 'wheelbase' | 'rearOverhang';
+/** What the least payload of a caravan, or of a motorhome, goes by. */
+const lengths = computed((): readonly { readonly name: LengthName; readonly value: number | undefined }[] => {
+  const { body } = props;
+  if (body.kind === 'trailer') return [{ name: 'bodyLength', value: body.geometry.bodyLength }];
+  return (['frontOverhang', 'wheelbase', 'rearOverhang'] as const).map((name) => ({
+    name,
+    value: body.geometry[name],
+  }));
+});
 </script>
 
 <template>
@@ -70,8 +98,8 @@ const length = (bodyLength: number | undefined) =>
       :key="name"
       :label="limitWord(name)"
       field="mass"
-      :value="knownLimit(body, name)?.value"
-      :typed="knownLimit(body, name)?.typed"
+      :value="knownLimit(body, name, sourceAt(stop))?.value"
+      :typed="knownLimit(body, name, sourceAt(stop))?.typed"
       @change="(value, typed) => limit(name, value, typed)"
     />
     <template v-for="axle in axles" :key="axle">
@@ -107,22 +135,26 @@ const length = (bodyLength: number | undefined) =>
           :typed="body.emptyMass?.typed?.['ballLoad']"
           @change="(value, typed) => empty('ballLoad', value, typed)"
         />
+      </template>
+      <template v-if="body.kind === 'trailer' || isMotorCaravan(body)">
         <QuantityField
-          :label="t('app.walk.bodyLength')"
+          v-for="one in lengths"
+          :key="one.name"
+          :label="t(`app.geometry.${one.name}`)"
           field="length"
-          :value="body.geometry.bodyLength"
-          @change="length"
+          :value="one.value"
+          @change="(value) => length(one.name, value)"
         />
         <label class="berths">
-          <span>{{ t('app.walk.berths') }}</span>
+          <span>{{ t(body.kind === 'trailer' ? 'app.walk.berths' : 'app.walk.seats') }}</span>
           <el-input-number
-            :model-value="body.berths"
+            :model-value="body.kind === 'trailer' ? body.berths : body.seats.length || undefined"
             :min="1"
             :max="12"
             :controls="false"
             :value-on-clear="null"
-            :aria-label="t('app.walk.berths')"
-            @change="berths"
+            :aria-label="t(body.kind === 'trailer' ? 'app.walk.berths' : 'app.walk.seats')"
+            @change="(count: number | null | undefined) => (body.kind === 'trailer' ? berths(count) : seats(count))"
           />
         </label>
       </template>

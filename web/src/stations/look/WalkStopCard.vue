@@ -9,7 +9,7 @@ import TextLine from '../../shared/TextLine.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import WalkFigures from './WalkFigures.vue';
-import { axlesAt, gearOf, limitsAt, tyreCodeNames } from './walkFigures.ts';
+import { axlesAt, gearOf, limitsAt, sourceAt, tyreCodeNames } from './walkFigures.ts';
 
 /** One stop: what to look at, how it is, what can be read there, a note and pictures. */
 const props = defineProps<{ body: Trailer | Vehicle; stop: WalkStop; words: Region; open: boolean }>();
@@ -34,7 +34,7 @@ const figures = computed(() => {
   const { body, stop } = props;
   const said = (what: string, value: string) => t('app.walk.read', { what, value });
   const limits = limitsAt(body, stop).flatMap((limit) => {
-    const found = knownLimit(body, limit);
+    const found = knownLimit(body, limit, sourceAt(stop));
     return found ? [said(limitWord(limit), kg(found.value))] : [];
   });
   const codes = axlesAt(body, stop).flatMap((axle) =>

@@ -44,13 +44,15 @@ const next = (stop: WalkStop) => {
   open.value = stops.value.slice(at + 1).find((one) => sum.value?.notSeen.includes(one)) ?? null;
 };
 const back = computed(() =>
-  rig.value && body.value
-    ? {
-        name: 'pair',
-        params: { rig: rig.value.id },
-        query: { sheet: body.value.kind === 'trailer' ? 'trailers' : 'cars' },
-      }
-    : { name: 'yard' },
+  rig.value && body.value && !body.value.offer
+    ? { name: 'plates', params: { rig: rig.value.id } }
+    : rig.value && body.value
+      ? {
+          name: 'pair',
+          params: { rig: rig.value.id },
+          query: { sheet: body.value.kind === 'trailer' ? 'trailers' : 'cars' },
+        }
+      : { name: 'yard' },
 );
 const print = () => window.print();
 </script>
@@ -58,7 +60,9 @@ const print = () => window.print();
 <template>
   <section v-if="body && sum" class="walk" :inert="workspace.follows" data-test="walk">
     <header>
-      <RouterLink class="quiet-button no-print" :to="back"><ArrowLeft :size="16" />{{ t('app.walk.back') }}</RouterLink>
+      <RouterLink class="quiet-button no-print" :to="back"
+        ><ArrowLeft :size="16" />{{ t(body.offer ? 'app.walk.back' : 'app.walk.backPlates') }}</RouterLink
+      >
       <h1>{{ t('app.walk.title', { name: body.name }) }}</h1>
       <p class="soft">{{ t('app.walk.intro') }}</p>
     </header>

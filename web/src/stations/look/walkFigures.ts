@@ -1,9 +1,9 @@
-import type { GearAxle, LimitName, RunningGear, Trailer, Vehicle } from '@wagonomos/core';
+import type { GearAxle, LimitName, PlateSource, RunningGear, Trailer, Vehicle } from '@wagonomos/core';
 import type { WalkStop } from '@wagonomos/core/pairing';
 
 const limits: Readonly<Partial<Record<`${'trailer' | 'vehicle'}.${WalkStop}`, readonly LimitName[]>>> = {
   'trailer.plate': ['trailerMax', 'trailerAxlesMax'],
-  'trailer.coupling': ['ballMax'],
+  'trailer.coupling': ['trailerPartMax', 'ballMax'],
   'vehicle.plate': ['vehicleMax', 'frontAxleMax', 'rearAxleMax', 'combinationMax'],
   'vehicle.towBar': ['towBraked', 'ballMax'],
 };
@@ -11,6 +11,9 @@ const limits: Readonly<Partial<Record<`${'trailer' | 'vehicle'}.${WalkStop}`, re
 /** Limits that can be read at a stop. */
 export const limitsAt = ({ kind }: Trailer | Vehicle, stop: WalkStop): readonly LimitName[] =>
   limits[`${kind}.${stop}`] ?? [];
+
+/** On which part figures of a stop stand, where another part may bear another. */
+export const sourceAt = (stop: WalkStop): PlateSource | undefined => (stop === 'coupling' ? 'couplingHead' : undefined);
 
 /** Axles whose tyres are read at a stop. */
 export const axlesAt = ({ kind }: Trailer | Vehicle, stop: WalkStop): readonly GearAxle[] =>

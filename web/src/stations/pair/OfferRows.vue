@@ -1,7 +1,24 @@
 <script setup lang="ts">
-import { displayMass, trailerBases, vehicleBases, type EmptyBasis, type LimitName } from '@wagonomos/core';
-import type { Trailer, Vehicle } from '@wagonomos/core';
-import { knownLimit, setEmptyMass, setKnownLimit, setLeftOut, setOffer, type NewRigTools } from '@wagonomos/core/edits';
+import {
+  displayMass,
+  trailerBases,
+  vehicleBases,
+  vehicleBuilds,
+  type EmptyBasis,
+  type LimitName,
+  type Trailer,
+  type Vehicle,
+  type VehicleBuild,
+} from '@wagonomos/core';
+import {
+  knownLimit,
+  setBuild,
+  setEmptyMass,
+  setKnownLimit,
+  setLeftOut,
+  setOffer,
+  type NewRigTools,
+} from '@wagonomos/core/edits';
 import { leftOutId, leftOuts, type LeftOut } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -58,6 +75,8 @@ const empty = (body: Trailer | Vehicle, field: 'total' | 'ballLoad', value: numb
   );
 const basis = (body: Trailer | Vehicle, next: EmptyBasis) =>
   workspace.edit('app.edit.offer', (document) => setEmptyMass(document, body.id, { basis: next as never }));
+const built = (body: Vehicle, build: VehicleBuild) =>
+  workspace.edit('app.edit.offer', (document) => setBuild(document, body.id, build));
 const leave = (body: Trailer | Vehicle, what: LeftOut, mass: number | undefined) =>
   workspace.edit('app.edit.offer', (document) => setLeftOut(document, body.id, what, mass, props.tools));
 const price = (body: Trailer | Vehicle, amount: number | undefined) =>
@@ -68,6 +87,22 @@ const price = (body: Trailer | Vehicle, amount: number | undefined) =>
 
 <template>
   <tbody class="figures">
+    <tr v-if="kind === 'vehicle'">
+      <th scope="row">{{ t('app.newRig.build') }}</th>
+      <td v-for="body in bodies" :key="body.id">
+        <template v-if="body.kind === 'vehicle'">
+          <ChoiceField
+            v-if="body.offer"
+            shape="quiet"
+            :label="of(t('app.newRig.build'), body)"
+            :value="body.build"
+            :options="vehicleBuilds.map((value) => ({ value, label: t(`app.build.${value}`) }))"
+            @change="(next: VehicleBuild) => built(body, next)"
+          />
+          <template v-else>{{ t(`app.build.${body.build}`) }}</template>
+        </template>
+      </td>
+    </tr>
     <tr v-for="name in limits" :key="name">
       <th scope="row">{{ word(name) }}</th>
       <td v-for="body in bodies" :key="body.id">

@@ -1,21 +1,32 @@
-import type { RigView } from '@wagonomos/core';
+import { viewRig, type RigView } from '@wagonomos/core';
+import { loadoutsOf } from '@wagonomos/core/edits';
 import { plannedFamily, typicalFamily, type Family } from '@wagonomos/core/pairing';
 import { computed, ref, watch } from 'vue';
+import { useWorkspace } from '../../stores/workspace.ts';
 
-/** Whose load is put into every pair: what the plan has on board, or what is usual for so many people. */
-export const whoseLoads = ['plan', 'typical'] as const;
-export type WhoseLoad = (typeof whoseLoads)[number];
+/** Whose load is put into every pair: what the plan has on board, another loadout of the rig, or what is usual for so many people. */
+export type WhoseLoad = 'plan' | `loadout ${string}` | `typical ${number}`;
 
 /** Who comes along and what they take, asked once for all pairs side by side; none of it is part of the document. */
 export function useFamily(view: () => RigView) {
+  const workspace = useWorkspace();
   const whose = ref<WhoseLoad>('plan');
-  const people = ref(2);
   /** What was typed instead. kg */
   const inCar = ref<number | undefined>();
   const inTrailer = ref<number | undefined>();
 
   const planned = computed(() => plannedFamily(view()));
-  const base = computed(() => (whose.value === 'plan' ? planned.value : typicalFamily(people.value)));
+  /** Other ways to load the rig. */
+  const loadouts = computed(() => {
+    const { rig, loadout } = view();
+    return workspace.document ? loadoutsOf(workspace.document, rig).filter(({ id }) => id !== loadout.id) : [];
+  });
+  const base = computed((): Family => {
+    const [kind, which = ''] = whose.value.split(' ');
+    if (kind === 'typical') return typicalFamily(Number(which));
+    const other = kind === 'loadout' && workspace.document && viewRig(workspace.document, view().rig.id, which);
+    return other ? plannedFamily(other) : planned.value;
+  });
   const family = computed((): Family => ({
     ...base.value,
     inCar: inCar.value ?? base.value.inCar,
@@ -34,7 +45,7 @@ export function useFamily(view: () => RigView) {
     () => {
       const { people: crew, inCar: car, inTrailer: trailer } = planned.value;
       asUsual();
-      whose.value = crew.length > 0 ? 'plan' : 'typical';
+      whose.value = crew.length > 0 ? 'plan' : 'typical 2';
       // What the plan does know stays: the load of a trailer without a car, that of a car without people.
       if (crew.length > 0) return;
       if (car > 0) inCar.value = car;
@@ -42,11 +53,10 @@ export function useFamily(view: () => RigView) {
     },
     { immediate: true },
   );
-  const choose = (next: WhoseLoad, count = people.value) => {
+  const choose = (next: WhoseLoad) => {
     asUsual();
     whose.value = next;
-    people.value = count;
   };
-  return { whose, people, family, asked, inCar, inTrailer, choose };
+  return { whose, loadouts, family, asked, inCar, inTrailer, choose };
 }
 export type FamilyAsked = ReturnType<typeof useFamily>;

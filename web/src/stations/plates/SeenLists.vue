@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { setFacts, type BodyFacts } from '@wagonomos/core/edits';
 import { brakeKinds, presences, type Body, type Presence } from '@wagonomos/core';
+import { sights, walkStops } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import AnswerList from './AnswerList.vue';
 
@@ -10,6 +12,7 @@ import AnswerList from './AnswerList.vue';
 const props = defineProps<{ body: Body }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const rig = useRig();
 
 const save = (facts: BodyFacts) =>
   workspace.edit('app.edit.facts', (document) => setFacts(document, props.body.id, facts));
@@ -88,22 +91,18 @@ const declared = computed(() =>
   })),
 );
 
-const looks = ['chassis', 'welds', 'drawbar', 'coupling', 'springs', 'tyres', 'floor', 'repairs'] as const;
-const seenAnswers = computed(() =>
-  (['sound', 'doubtful', 'notSeen'] as const).map((value) => ({ value, label: t(`app.seen.answer.${value}`) })),
-);
+const seenAnswers = computed(() => sights.map((value) => ({ value, label: t(`app.seen.answer.${value}`) })));
 const seen = computed(() =>
-  props.body.kind === 'trailer'
-    ? looks.map((key) => ({
+  props.body.kind === 'camper'
+    ? []
+    : walkStops[props.body.kind].map((key) => ({
         key,
-        label: t(`app.seen.${key}`),
-        answer: (props.body.kind === 'trailer' ? props.body.seen?.[key] : undefined) ?? ('notSeen' as const),
-      }))
-    : [],
+        label: t(`app.walk.stop.${key}.name`),
+        answer: props.body.seen?.[key] ?? ('notSeen' as const),
+      })),
 );
 const record = (list: 'declared' | 'seen', key: string, answer: string) => {
-  const before =
-    (list === 'declared' ? props.body.declared : props.body.kind === 'trailer' ? props.body.seen : {}) ?? {};
+  const before = props.body[list] ?? {};
   save({ [list]: { ...before, [key]: answer } });
 };
 const answered = (list: readonly { readonly answer: string }[], none: string) =>
@@ -135,7 +134,12 @@ const answered = (list: readonly { readonly answer: string }[], none: string) =>
   </details>
   <details v-if="seen.length > 0" class="fold">
     <summary>{{ t('app.seen.title', { answered: answered(seen, 'notSeen'), all: seen.length }) }}</summary>
-    <p class="soft">{{ t('app.seen.hint') }}</p>
+    <p class="soft">
+      {{ t('app.seen.hint') }}
+      <RouterLink :to="{ name: 'look', params: { body: body.id }, query: { rig: rig.view?.rig.id } }">
+        {{ t('app.walk.go') }}
+      </RouterLink>
+    </p>
     <AnswerList :questions="seen" :answers="seenAnswers" @answer="(key, answer) => record('seen', key, answer)" />
   </details>
 </template>
