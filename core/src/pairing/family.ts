@@ -8,8 +8,8 @@ import type { Body, Vehicle } from '../rig/body.ts';
 export interface Family {
   readonly people: readonly Pick<CrewMember, 'mass' | 'pet'>[];
   readonly inCar: number;
-  /** Things, water and gas. */
-  readonly inTrailer: number;
+  /** Things, water and gas; null: the trailer as it is planned. */
+  readonly inTrailer: number | null;
 }
 
 /** kg a person takes along in the car, and in the trailer; and what a trailer holds whoever comes. Our estimate, low confidence. */
@@ -17,14 +17,14 @@ const each = { inCar: 20, inTrailer: 40 };
 const always = { inTrailer: 90 };
 
 /** So many people of usual mass with what such people usually take. Our estimate, low confidence. */
-export const typicalFamily = (people: number): Family => ({
+export const typicalFamily = (people: number): Family & { readonly inTrailer: number } => ({
   people: Array.from({ length: people }, () => ({ mass: standardPerson })),
   inCar: each.inCar * people,
   inTrailer: always.inTrailer + each.inTrailer * people,
 });
 
 /** Who and what the plan has on board: people, and things, water and gas; parts fitted to a body stay with it. */
-export function plannedFamily(view: RigView): Family {
+export function plannedFamily(view: RigView): Family & { readonly inTrailer: number } {
   const loaded = (body: Body | undefined) =>
     body
       ? loadoutLoads(view, body)

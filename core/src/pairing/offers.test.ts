@@ -76,6 +76,22 @@ describe('cars side by side before one trailer', () => {
     expect(third?.open.map(({ id }) => id)).toContain('people.seats');
   });
 
+  it('hang the trailer on as it is planned, where that is asked: of what is said of it no empty figure is needed', () => {
+    const said = [{ body: view.trailer!.id, total: 1400, ballLoad: 98, listed: 0 }];
+    const heavy = {
+      ...view,
+      trailer: { ...view.trailer!, emptyMass: undefined },
+      loadout: { ...view.loadout, said },
+    };
+    for (const who of [null, { ...family, inTrailer: null }]) {
+      const [, fit] = carsBefore(heavy, [view.vehicle!, wagon], who);
+      expect(fit).toMatchObject({ laden: 1400, ball: { from: 'plan' } });
+      expect(left(fit, 'tow.braked')).toBeCloseTo(200, 6);
+      expect(left(fit, 'ball.max')).toBeCloseTo(22, 6);
+    }
+    expect(carsBefore(heavy, [wagon], family)[0]?.laden).toBeNull();
+  });
+
   it('need a trailer', () => {
     expect(carsBefore({ ...view, trailer: undefined }, [wagon], family)).toEqual([]);
   });

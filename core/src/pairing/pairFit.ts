@@ -56,40 +56,49 @@ const loadedDoubt = 0.02;
  * at the share of its empty figure. Judged by the rulebook as every rig is.
  * @param family null: who and what the plan has on board. Then the rig's own pair stands as it is planned
  */
-export const trailersBehind = (
-  view: RigView,
-  trailers: readonly Trailer[],
-  family: Family | null,
-): readonly PairFit[] => {
-  const load = (family ?? plannedFamily(view)).inTrailer;
+export function trailersBehind(view: RigView, trailers: readonly Trailer[], family: Family | null): readonly PairFit[] {
+  const load = family?.inTrailer ?? plannedFamily(view).inTrailer;
+  const towing = planned(view, family);
   const laden = family && view.vehicle ? familyView(view, view.vehicle, family) : view;
-  return trailers.map((trailer) =>
-    pairFit(laden, trailer, load, trailer.id === view.trailer?.id && !family ? view : null),
-  );
-};
+  return trailers.map((trailer) => {
+    const own = trailer.id === view.trailer?.id;
+    return pairFit(laden, trailer, { load, towing: own ? towing : null, asItIs: own && !family });
+  });
+}
 
 /** Cars side by side before one trailer, the rig's own; each with the same people and things in it. */
 export function carsBefore(view: RigView, cars: readonly Vehicle[], family: Family | null): readonly PairFit[] {
   const { trailer } = view;
   if (!trailer) return [];
-  const who = family ?? plannedFamily(view);
+  const plan = plannedFamily(view);
+  const load = family?.inTrailer ?? plan.inTrailer;
+  const towing = planned(view, family);
   return cars.map((car) => {
-    const own = !family && car.id === view.vehicle?.id;
-    return pairFit(own ? view : familyView(view, car, who), trailer, who.inTrailer, own ? view : null);
+    const asItIs = !family && car.id === view.vehicle?.id;
+    return pairFit(asItIs ? view : familyView(view, car, family ?? plan), trailer, { load, towing, asItIs });
   });
 }
 
-function pairFit(view: RigView, trailer: Trailer, load: number, planned: RigView | null): PairFit {
+/** How a trailer is loaded. */
+interface Loaded {
+  /** kg in it, where it does not hang there as it is planned. */
+  readonly load: number;
+  /** What it weighs in the plan; null: that is not asked, or the plan does not know. */
+  readonly towing: Towing | null;
+  /** It is the rig's own pair, just as it is planned. */
+  readonly asItIs: boolean;
+}
+
+function pairFit(view: RigView, trailer: Trailer, { load, towing, asItIs }: Loaded): PairFit {
   const behind: RigView = { ...view, trailer, rig: { ...view.rig, trailer: trailer.id } };
   const car = view.vehicle;
   const at = (towed: TowedAs) => judge(pairedView(behind, towed));
   const bare = at({ trailerMass: 0, ballShare: 0 }).loads;
   const empty = { car: ownEmpty(bare, car), trailer: ownEmpty(bare, trailer) };
-  const share = shareOf(behind, trailer);
-  const plan = planned && plannedTowing(planned);
-  const supposed = empty.trailer === null ? null : empty.trailer + load;
-  const laden = plan ? plan.trailerMass : supposed;
-  const { loads, checks } = plan ? judge(behind) : at({ trailerMass: laden ?? anyMass, ballShare: share.share });
+  const usual = shareOf(behind, trailer);
+  const laden = towing ? towing.trailerMass : empty.trailer === null ? null : empty.trailer + load;
+  const ballShare = towing ? towing.ball / towing.trailerMass : usual.share;
+  const { loads, checks } = towing && asItIs ? judge(behind) : at({ trailerMass: laden ?? anyMass, ballShare });
   const warnings = findings(loads)
     .filter(({ body, severity }) => (body === trailer.id || body === car?.id) && severity === 'warning')
     .map(({ message }) => message);
@@ -99,9 +108,9 @@ function pairFit(view: RigView, trailer: Trailer, load: number, planned: RigView
   const nothing = { over: [], limits: [], room: null, carRoom: null, drivers: [], speeds: [], open: [] };
   if (laden === null) return { ...about, plateLeft: null, ball: null, ...nothing };
   const relevant = checks.filter((check) => check.status !== 'notApplicable');
-  const ball = plan
-    ? { value: plan.ball, plusMinus: plan.plusMinus, from: 'plan' as const }
-    : { value: share.share * laden, plusMinus: share.plusMinus * laden, from: share.from };
+  const ball = towing
+    ? { value: towing.ball, plusMinus: towing.plusMinus, from: 'plan' as const }
+    : { value: usual.share * laden, plusMinus: usual.plusMinus * laden, from: usual.from };
   return {
     ...about,
     plateLeft: plate === null ? null : plate - laden,
@@ -111,7 +120,7 @@ function pairFit(view: RigView, trailer: Trailer, load: number, planned: RigView
       .filter(({ margin }) => margin < 0)
       .sort((a, b) => a.margin - b.margin),
     limits: relevant.filter((check) => binds(check) && comparesLoad(check) && check.place === undefined),
-    room: roomAt(checks, 'trailer', plan ? plan.centre : 0),
+    room: roomAt(checks, 'trailer', towing && asItIs ? towing.centre : 0),
     carRoom: car ? roomAt(checks, 'vehicle', car.places[0]?.x ?? car.geometry.wheelbase ?? 0) : null,
     drivers: relevant.filter(({ role }) => role === 'driver'),
     speeds: relevant.filter(({ role }) => role === 'speed'),
@@ -119,16 +128,23 @@ function pairFit(view: RigView, trailer: Trailer, load: number, planned: RigView
   };
 }
 
-/**
- * All of the trailer and what rests on its coupling by the plan, and where its centre of mass is (m behind the coupling), there
- * more is put as it is loaded now; null where the plan does not know both masses.
- */
-function plannedTowing(view: RigView) {
+/** All of a trailer, what rests on its coupling with its ±, kg, and where its centre of mass is, m behind the coupling. */
+interface Towing {
+  readonly trailerMass: number;
+  readonly ball: number;
+  readonly plusMinus: number;
+  readonly centre: number;
+}
+
+/** The trailer by the plan, where it is asked as planned; null where it is not, or where the plan does not know both its masses. */
+function planned(view: RigView, family: Family | null): Towing | null {
+  if (family && family.inTrailer !== null) return null;
   const { trailerTotal, ballLoad } = assess(view).loads.values;
-  if (trailerTotal.kind !== 'known' || ballLoad.kind !== 'known') return null;
+  if (trailerTotal.kind !== 'known' || ballLoad.kind !== 'known' || trailerTotal.value <= 0) return null;
   const { value: trailerMass } = trailerTotal;
   const { value: ball, sigma } = ballLoad;
-  const centre = (view.trailer?.geometry.axlePosition ?? 0) * (trailerMass > 0 ? 1 - ball / trailerMass : 0);
+  // More is put there as it is loaded now.
+  const centre = (view.trailer?.geometry.axlePosition ?? 0) * (1 - ball / trailerMass);
   return { trailerMass, ball, plusMinus: 2 * sigma, centre };
 }
 

@@ -8,7 +8,7 @@ import type { FamilyAsked, WhoseLoad } from './useFamily.ts';
 /** Whose load goes into every pair, and how much of it where. */
 const props = defineProps<{ asked: FamilyAsked }>();
 const { t } = useI18n();
-const { whose, loadouts, family, inCar, inTrailer, choose } = props.asked;
+const { whose, loadouts, family, trailerLoad, inCar, inTrailer, choose } = props.asked;
 const mostPeople = 8;
 const options = computed((): readonly { readonly value: WhoseLoad; readonly label: string }[] => [
   { value: 'plan', label: t('app.pair.family.plan') },
@@ -33,7 +33,7 @@ const options = computed((): readonly { readonly value: WhoseLoad; readonly labe
     :label="t('app.pair.trailers.load')"
     field="mass"
     :digits="0"
-    :value="family.inTrailer"
+    :value="trailerLoad"
     @change="(mass) => (inTrailer = mass)"
   />
 </template>

@@ -21,11 +21,17 @@ export function useFamily(view: () => RigView) {
     const { rig, loadout } = view();
     return workspace.document ? loadoutsOf(workspace.document, rig).filter(({ id }) => id !== loadout.id) : [];
   });
+  /** The trailer stays as it is planned, whoever comes along. */
+  const trailerAsPlanned = ref(false);
   const base = computed((): Family => {
     const [kind, which = ''] = whose.value.split(' ');
-    if (kind === 'typical') return typicalFamily(Number(which));
+    if (kind === 'typical') {
+      const usual = typicalFamily(Number(which));
+      return trailerAsPlanned.value ? { ...usual, inTrailer: null } : usual;
+    }
     const other = kind === 'loadout' && workspace.document && viewRig(workspace.document, view().rig.id, which);
-    return other ? plannedFamily(other) : planned.value;
+    // What is typed of the car leaves the trailer as it hangs there in the plan.
+    return other ? plannedFamily(other) : { ...planned.value, inTrailer: null };
   });
   const family = computed((): Family => ({
     ...base.value,
@@ -39,7 +45,10 @@ export function useFamily(view: () => RigView) {
   const asUsual = () => {
     inCar.value = undefined;
     inTrailer.value = undefined;
+    trailerAsPlanned.value = false;
   };
+  /** kg shown where the trailer is as planned. */
+  const trailerLoad = computed(() => family.value.inTrailer ?? planned.value.inTrailer);
   watch(
     () => view().rig.id,
     () => {
@@ -49,7 +58,8 @@ export function useFamily(view: () => RigView) {
       // What the plan does know stays: the load of a trailer without a car, that of a car without people.
       if (crew.length > 0) return;
       if (car > 0) inCar.value = car;
-      if (trailer > 0) inTrailer.value = trailer;
+      const isSaid = view().loadout.said?.some(({ body }) => body === view().trailer?.id);
+      trailerAsPlanned.value = trailer > 0 || isSaid === true;
     },
     { immediate: true },
   );
@@ -57,6 +67,6 @@ export function useFamily(view: () => RigView) {
     asUsual();
     whose.value = next;
   };
-  return { whose, loadouts, family, asked, inCar, inTrailer, choose };
+  return { whose, loadouts, family, trailerLoad, asked, inCar, inTrailer, choose };
 }
 export type FamilyAsked = ReturnType<typeof useFamily>;
