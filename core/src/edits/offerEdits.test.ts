@@ -132,5 +132,6 @@ describe('what is looked at', () => {
     const lived = setBuild(five, van.bodyId, 'motorhome');
     expect(lived.bodies.find(({ id }) => id === van.bodyId)).toMatchObject({ build: 'motorhome' });
     expect(setBuild(german, rig.vehicle!, 'van')).toBe(german);
+    expect(setSeatCount(german, rig.vehicle!, 1, tools)).toBe(german);
   });
 });

@@ -7,7 +7,7 @@ import type { LimitName } from '../rig/limitNames.ts';
 import { leftOutId, leftOuts, type LeftOut, type Look, type Offer, type WalkStop } from '../rig/offer.ts';
 import type { Country } from '../situation/countries.ts';
 import { situationIn } from '../situation/situation.ts';
-import { listBounds } from '../rig/fields.ts';
+import { listBounds, textBounds } from '../rig/fields.ts';
 import { addPart, addSeat, changePart, inBody, removePart, removeSeat, setEmptyMass } from './bodyEdits.ts';
 import { entryOf, put } from './draft.ts';
 import { setKnownLimit, type KnownFigure } from './knownFigures.ts';
@@ -83,10 +83,13 @@ export const setBuild = (workspace: Workspace, bodyId: string, build: VehicleBui
     if (body.kind === 'vehicle' && body.offer) body.build = build;
   });
 
-/** How many belted seats a vehicle has, where nobody has said yet where each stands: seats are added, or the last ones taken out. */
+/**
+ * How many belted seats a vehicle that is looked at has: seats are added, or the last ones taken out. Those of the owner's own have
+ * places and people, and stay.
+ */
 export function setSeatCount(workspace: Workspace, vehicleId: string, count: number, tools: NewRigTools): Workspace {
   const vehicle = workspace.bodies.find(({ id }) => id === vehicleId);
-  if (vehicle?.kind !== 'vehicle') return workspace;
+  if (vehicle?.kind !== 'vehicle' || !vehicle.offer) return workspace;
   const more = Math.max(0, Math.min(count, listBounds.seats) - vehicle.seats.length);
   const name = tools.word(message('starter.rearSeat'));
   const added = Array.from({ length: more }).reduce<Workspace>(
@@ -152,7 +155,7 @@ export function takeOffer(
       loadouts: [...own.loadouts, { ...loadout, crew: [], placements: [], tankLevels: [] }],
       rigs: [
         ...own.rigs,
-        { id: rigId, name: name.slice(0, 80), ...pair, situation: situation.id, loadout: loadout.id },
+        { id: rigId, name: name.slice(0, textBounds.name), ...pair, situation: situation.id, loadout: loadout.id },
       ],
     },
   };

@@ -62,7 +62,10 @@ const limit = (name: LimitName, value: number | undefined, typed: string) =>
     ),
   );
 const bases = computed((): readonly EmptyBasis[] =>
-  (props.body.kind === 'trailer' ? trailerBases : vehicleBases).filter((one) => one !== 'weighed'),
+  // What was weighed is said at the plates, with what stood on the scale beside it; here it only stays as it is.
+  (props.body.kind === 'trailer' ? trailerBases : vehicleBases).filter(
+    (one) => one !== 'weighed' || props.body.emptyMass?.basis === one,
+  ),
 );
 const empty = (field: 'total' | 'ballLoad', value: number | undefined, typed: string) =>
   workspace.edit('app.edit.emptyMass', (document) =>
@@ -77,8 +80,11 @@ const berths = (count: number | null | undefined) =>
   workspace.edit('app.edit.facts', (document) => setFacts(document, props.body.id, { berths: count ?? undefined }));
 const length = (name: LengthName, value: number | undefined) =>
   workspace.edit('app.edit.geometry', (document) => setGeometry(document, props.body.id, { [name]: value }));
-const seats = (count: number | null | undefined) =>
-  workspace.edit('app.edit.seat', (document) => setSeatCount(document, props.body.id, count ?? 0, tools));
+/** Only of what is looked at: seats of one's own have places and people, and are changed at the plates. A wiped count takes none out. */
+const seats = (count: number | null | undefined) => {
+  if (!props.body.offer || !count) return;
+  workspace.edit('app.edit.seat', (document) => setSeatCount(document, props.body.id, count, tools));
+};
 type LengthName = 'bodyLength' | 'frontOverhang' | 'wheelbase' | 'rearOverhang';
 /** What the least payload of a caravan, or of a motorhome, goes by. */
 const lengths = computed((): readonly { readonly name: LengthName; readonly value: number | undefined }[] => {
@@ -145,7 +151,7 @@ const lengths = computed((): readonly { readonly name: LengthName; readonly valu
           :value="one.value"
           @change="(value) => length(one.name, value)"
         />
-        <label class="berths">
+        <label v-if="body.kind === 'trailer' || body.offer" class="berths">
           <span>{{ t(body.kind === 'trailer' ? 'app.walk.berths' : 'app.walk.seats') }}</span>
           <el-input-number
             :model-value="body.kind === 'trailer' ? body.berths : body.seats.length || undefined"
