@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RigView } from '@wagonomos/core';
+import type { DrawingLayout } from '@wagonomos/papers/drawing';
 import CamperShape from './CamperShape.vue';
-import type { DrawingLayout } from './layout.ts';
 import TrailerShape from './TrailerShape.vue';
 import VehicleShape from './VehicleShape.vue';
 
@@ -11,15 +11,9 @@ defineProps<{ view: RigView; layout: DrawingLayout }>();
 
 <template>
   <g>
-    <TrailerShape v-if="layout.trailer" :layout="layout" :profile="layout.trailer" />
-    <VehicleShape
-      v-if="layout.vehicle && view.vehicle"
-      :view="view"
-      :layout="layout"
-      :profile="layout.vehicle"
-      :vehicle="view.vehicle"
-    />
-    <CamperShape v-if="layout.camper" :layout="layout" :profile="layout.camper" />
+    <TrailerShape :layout="layout" />
+    <VehicleShape :view="view" :layout="layout" />
+    <CamperShape :layout="layout" />
   </g>
 </template>
 

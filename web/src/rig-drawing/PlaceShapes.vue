@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { displayMass, placedBodies, tankLevel, type Check, type RigView, type Side } from '@wagonomos/core';
+import { displayMass, type Check, type RigView } from '@wagonomos/core';
 import type { PlacePreview } from '@wagonomos/core/limits';
+import { placeBoxes, sitting, tankBoxes, type DrawingLayout } from '@wagonomos/papers/drawing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
-import type { DrawingLayout } from './layout.ts';
 import { leftAt } from './placeLefts.ts';
 import { written } from '../shared/useSpeech.ts';
 
@@ -24,61 +24,20 @@ const emit = defineEmits<{ place: [body: string, place: string] }>();
 const { t } = useI18n();
 const settings = useSettings();
 
-/** A camper whose place is not known yet stands where the drawing has it. */
-const bodies = computed(() =>
-  placedBodies(props.view).map(({ body, side, offset }) => ({
-    body,
-    side,
-    offset: offset ?? props.layout.camper?.from ?? 0,
-  })),
-);
-
-const box = (side: Side, x: number, length: number, z: number, height: number) => ({
-  x: props.layout.x(side, x - length / 2),
-  y: props.layout.y(z + height),
-  width: length * props.layout.scale,
-  height: height * props.layout.scale,
-});
-
-/** A rack outside the body is held by something. */
-const rackArm = (side: Side, x: number, length: number, z: number): string => {
-  const { vehicle, trailer } = props.layout;
-  const tail = vehicle ? (vehicle.tag ?? vehicle.wheelbase) + vehicle.rear : 0;
-  const end = side === 'trailer' ? (trailer?.end ?? 0) : tail;
-  const y = props.layout.y(z) + 1;
-  return x < end ? '' : `M${props.layout.x(side, end - 0.05)} ${y}H${props.layout.x(side, x + length / 2)}`;
-};
-
 const places = computed(() =>
-  bodies.value.flatMap(({ side, body, offset }) =>
-    body.places.flatMap((place) => {
-      if (place.x === undefined) return [];
-      const mass = props.contents.get(`${body.id}/${place.id}`)?.mass ?? 0;
-      const frame = box(
-        side,
-        offset + place.x,
-        place.length ?? 0.4,
-        place.z ?? (body.kind === 'camper' ? 1.1 : 0.6),
-        place.height ?? 0.4,
-      );
-      const shown = String(displayMass(mass, settings.massUnit, 'load'));
-      return [
-        {
-          key: `${body.id}/${place.id}`,
-          body: body.id,
-          place: place.id,
-          ...frame,
-          mass: mass > 0 && frame.width > shown.length * 8 && frame.height > 15 && !props.narrow ? shown : '',
-          filled: mass > 0,
-          over: props.checks.some(
-            (check) => check.place?.body === body.id && check.place.place === place.id && check.status === 'over',
-          ),
-          arm: place.kind === 'rack' ? rackArm(side, offset + place.x, place.length ?? 0.4, place.z ?? 0.6) : '',
-          title: t('app.drawing.place', { name: place.name, mass: `${shown} ${settings.massUnit}` }),
-        },
-      ];
-    }),
-  ),
+  placeBoxes(props.view, props.layout).map((one) => {
+    const mass = props.contents.get(one.key)?.mass ?? 0;
+    const shown = String(displayMass(mass, settings.massUnit, 'load'));
+    return {
+      ...one,
+      mass: mass > 0 && one.width > shown.length * 8 && one.height > 15 && !props.narrow ? shown : '',
+      filled: mass > 0,
+      over: props.checks.some(
+        (check) => check.place?.body === one.body && check.place.place === one.place && check.status === 'over',
+      ),
+      title: t('app.drawing.place', { name: one.name, mass: `${shown} ${settings.massUnit}` }),
+    };
+  }),
 );
 
 const lefts = computed(
@@ -86,52 +45,17 @@ const lefts = computed(
 );
 
 const tanks = computed(() =>
-  bodies.value.flatMap(({ side, body, offset }) =>
-    body.tanks.flatMap((tank) => {
-      if (tank.x === undefined) return [];
-      const share = tankLevel(props.view.loadout, body.id, tank.id);
-      const tall = tank.kind === 'gas';
-      const frame = box(
-        side,
-        offset + tank.x,
-        tank.length ?? (tall ? 0.3 : 0.7),
-        tank.z ?? (body.kind === 'camper' ? 1 : 0.4),
-        tall ? 0.5 : 0.17,
-      );
-      return [
-        {
-          key: `${body.id}/${tank.id}`,
-          kind: tank.kind,
-          ...frame,
-          share,
-          title: t('app.drawing.tank', { name: tank.name, share: written(100 * share, 0) }),
-        },
-      ];
-    }),
-  ),
+  tankBoxes(props.view, props.layout).map((one) => ({
+    ...one,
+    title: t('app.drawing.tank', { name: one.name, share: written(100 * one.share, 0) }),
+  })),
 );
 
-const people = computed(() =>
-  props.view.loadout.crew.flatMap((member, index, crew) => {
-    const seat = props.view.vehicle?.seats.find((one) => one.id === member.seat);
-    if (seat?.x === undefined) return [];
-    const before = crew.slice(0, index).filter((one) => one.seat !== undefined && seatX(one.seat) === seat.x).length;
-    const height = props.layout.vehicle?.height ?? 0;
-    return [
-      {
-        key: member.id,
-        title: member.name,
-        x: props.layout.x('vehicle', seat.x + before * 0.24),
-        y: props.layout.y(height > 2.2 ? height * 0.53 : height * 0.69),
-      },
-    ];
-  }),
-);
+const people = computed(() => sitting(props.view, props.layout));
 const dropClasses = (key: string) => {
   const state = lefts.value.get(key)?.state;
   return { target: props.over === key, ...(state ? { [state]: true } : {}) };
 };
-const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id === id)?.x;
 </script>
 
 <template>
@@ -179,7 +103,7 @@ const seatX = (id: string) => props.view.vehicle?.seats.find((one) => one.id ===
       <text v-if="filling === one.key" :x="one.x + one.width / 2" :y="one.y - 8" class="filling">{{ one.title }}</text>
     </g>
     <g v-for="one in people" :key="one.key" class="person">
-      <title>{{ one.title }}</title>
+      <title>{{ one.name }}</title>
       <circle :cx="one.x" :cy="one.y" :r="0.1 * layout.scale" />
       <path
         :d="`M${one.x - 0.15 * layout.scale} ${one.y + 0.33 * layout.scale}q0 ${-0.2 * layout.scale} ${0.15 * layout.scale} ${-0.2 * layout.scale}t${0.15 * layout.scale} ${0.2 * layout.scale}z`"

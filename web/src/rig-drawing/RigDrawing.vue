@@ -16,7 +16,7 @@ import { useI18n } from 'vue-i18n';
 import MarginText from '../shared/MarginText.vue';
 import { useSpeech, written } from '../shared/useSpeech.ts';
 import { useSettings } from '../stores/settings.ts';
-import { layoutRig, pillarHeight } from './layout.ts';
+import { layoutRig, pillarHeight } from '@wagonomos/papers/drawing';
 import { labelSides, standApart } from './pillarLabels.ts';
 import type { Sight } from './arranging.ts';
 import ArrangeLayer from './ArrangeLayer.vue';

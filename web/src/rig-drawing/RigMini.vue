@@ -2,7 +2,7 @@
 import type { RigView } from '@wagonomos/core';
 import { computed } from 'vue';
 import BodyShapes from './BodyShapes.vue';
-import { layoutRig } from './layout.ts';
+import { layoutRig } from '@wagonomos/papers/drawing';
 import RigWheels from './RigWheels.vue';
 
 /** The rig, small: what one is looking at, without its figures. */

@@ -1,23 +1,36 @@
 <script setup lang="ts">
+import { wheels, type DrawingLayout } from '@wagonomos/papers/drawing';
 import { computed } from 'vue';
-import type { DrawingLayout } from './layout.ts';
-import WheelShape from './WheelShape.vue';
 
 /** All wheels of the rig. Drawn last, since lockers and tanks sit behind them. */
 const props = defineProps<{ layout: DrawingLayout }>();
-
-const wheels = computed(() => {
-  const { vehicle, trailer, x } = props.layout;
-  const driven = vehicle ? [0, vehicle.wheelbase, ...(vehicle.tag === undefined ? [] : [vehicle.tag])] : [];
-  const size = Math.min(0.39, (vehicle?.height ?? 0) * 0.205);
-  const towed = Math.min(0.36, (trailer?.height ?? 0) * 0.13);
-  return [
-    ...driven.map((at) => ({ x: x('vehicle', at), radius: size })),
-    ...(trailer?.axles ?? []).map((at) => ({ x: x('trailer', at), radius: towed })),
-  ];
-});
+const all = computed(() => wheels(props.layout));
 </script>
 
 <template>
-  <WheelShape v-for="wheel in wheels" :key="wheel.x" :x="wheel.x" :radius="wheel.radius" :layout="layout" />
+  <g v-for="wheel in all" :key="wheel.x" class="wheel">
+    <circle :cx="wheel.x" :cy="wheel.y" :r="wheel.arch" class="arch" />
+    <circle :cx="wheel.x" :cy="wheel.y" :r="wheel.radius" class="tyre" />
+    <circle :cx="wheel.x" :cy="wheel.y" :r="wheel.radius * 0.55" class="rim" />
+    <circle :cx="wheel.x" :cy="wheel.y" :r="wheel.radius * 0.14" class="hub" />
+  </g>
 </template>
+
+<style scoped>
+.arch {
+  fill: var(--paper);
+}
+.tyre {
+  fill: var(--road);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.rim {
+  fill: var(--sheet);
+  stroke: var(--ink);
+  stroke-width: 1;
+}
+.hub {
+  fill: var(--ink);
+}
+</style>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { demoView } from './demoView.ts';
-import { layoutRig } from './layout.ts';
+import { layoutRig } from '@wagonomos/papers/drawing';
 
 const wagon = demoView();
 

@@ -1,5 +1,5 @@
 import type { RigView, Side } from '@wagonomos/core';
-import { layoutRig, type DrawingLayout, type FrameName } from './layout.ts';
+import { layoutRig, type DrawingLayout, type FrameName } from '@wagonomos/papers/drawing';
 
 /** The rig from above on the same scale along: the nose to the left of the sheet, so its left side is at the bottom. */
 export interface PlanLayout {

@@ -2,7 +2,7 @@
 import type { RigView } from '@wagonomos/core';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
-import { layoutRig } from '../../rig-drawing/layout.ts';
+import { layoutRig } from '@wagonomos/papers/drawing';
 import BodyShapes from '../../rig-drawing/BodyShapes.vue';
 import RigWheels from '../../rig-drawing/RigWheels.vue';
 

@@ -19,6 +19,7 @@ const frames = {
   phone: { tallest: 150, side: 12, above: 10, below: pillarHeight * 0.6 + 16 },
   card: { tallest: 128, side: 14, above: 10, below: 8 },
   mini: { tallest: 46, side: 3, above: 3, below: 3 },
+  sheet: { tallest: 132, side: 6, above: 16, below: 44 },
 } as const;
 export type FrameName = keyof typeof frames;
 

@@ -1,7 +1,7 @@
 import type { VehicleBuild } from '@wagonomos/core';
 
 /** A corner of an outline: along the body from 0 to 1, up from 0 (road) to 1 (roof), and how round, m. */
-type Corner = readonly [along: number, up: number, round: number];
+export type Corner = readonly [along: number, up: number, round: number];
 
 interface Silhouette {
   readonly body: readonly Corner[];
