@@ -121,6 +121,7 @@ export { pillars, type Pillar } from '../verdict/pillars.ts';
 export { quantityMessage } from '../verdict/quantityMessage.ts';
 export { nextStep, type NextStep } from '../verdict/nextStep.ts';
 export { remedies, type Remedy } from '../verdict/remedies.ts';
+export { roadsideChecks } from '../verdict/roadside.ts';
 export { roomMessage } from '../verdict/roomMessage.ts';
 export { typicalMessage } from '../verdict/typicalMessage.ts';
 export { summary, type Summary } from '../verdict/summary.ts';

@@ -3,7 +3,8 @@ import { chanceOver, displayMass, worthWeighing, type Check } from '@wagonomos/c
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBasis } from '../shared/useBasis.ts';
-import { useSpeech, written } from '../shared/useSpeech.ts';
+import { useSpeech } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 
 /** How sure a load is, how likely a limit is passed, and what would be worth weighing. It never softens a verdict. */

@@ -3,7 +3,7 @@ import { remedies, type Check, type Remedy } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MessageText from '../shared/MessageText.vue';
-import { checkAmount } from '../shared/checkAmount.ts';
+import { checkAmount } from '@wagonomos/papers/words';
 import { useBasis } from '../shared/useBasis.ts';
 import { useRemedy } from '../shared/useRemedy.ts';
 import { useSpeech } from '../shared/useSpeech.ts';

@@ -5,7 +5,7 @@ import 'apexcharts/features/annotations';
 import 'apexcharts/features/legend';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
-import { written } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
 import { useInk } from './useInk.ts';
 

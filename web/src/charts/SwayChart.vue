@@ -3,7 +3,7 @@ import 'apexcharts/line';
 import 'apexcharts/features/legend';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
-import { written } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
 import { useInk } from './useInk.ts';
 

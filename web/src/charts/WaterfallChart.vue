@@ -4,7 +4,7 @@ import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
-import { written } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
 import { useInk } from './useInk.ts';
 

@@ -6,7 +6,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
 import { leftAt } from './placeLefts.ts';
-import { written } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** Places with what lies in them, tanks with their level, seats with who sits there. */
 const props = defineProps<{

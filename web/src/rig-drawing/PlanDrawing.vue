@@ -4,7 +4,7 @@ import { displayMass, placeContents, placedBodies, seatsIn, tankLevel, type Asse
 import type { PlacePreview } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 import { movableParts, type MovablePart } from './arranging.ts';
 import PlanBodies from './PlanBodies.vue';

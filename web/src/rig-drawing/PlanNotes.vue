@@ -3,7 +3,7 @@ import { sideLoads } from '@wagonomos/core/balance';
 import { displayMass, type Assessment } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 
 /** What left and right stand on, what is missing to know them, and the same figures for those who cannot see the drawing. */

@@ -1,6 +1,6 @@
 import { displayMass, type MassUnit } from '@wagonomos/core';
 import type { PlacePreview } from '@wagonomos/core/limits';
-import { written } from '../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** What would be left in a place: the number, and whether it would break something. Short enough for a small box. */
 export interface Left {

@@ -6,7 +6,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from './QuantityField.vue';
 import { useWorkspace } from '../stores/workspace.ts';
-import { written } from './useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** Wheel-arch heights and the angle of the bars: an aid to standing level, and never a load. */
 const props = defineProps<{ view: RigView }>();

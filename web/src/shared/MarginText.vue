@@ -1,35 +1,17 @@
 <script setup lang="ts">
 import type { Check } from '@wagonomos/core';
 import { computed } from 'vue';
-import { useI18n } from 'vue-i18n';
+import { useSpeech } from './useSpeech.ts';
 import { useSettings } from '../stores/settings.ts';
 import StatusMark from './StatusMark.vue';
-import { checkAmount } from './checkAmount.ts';
+import { marginText } from '@wagonomos/papers/words';
 
 /** "168 left", "34 over", "8 short": a margin in words and shape. */
 const props = defineProps<{ check: Check | null; plain?: boolean }>();
-const { t } = useI18n();
+const { word } = useSpeech();
 const settings = useSettings();
 
-/** Where there is no amount to say: covered or not. */
-const answer = ({ status, kind, group }: Check): string => {
-  if (status !== 'within' && status !== 'over') return t('app.margin.unknown');
-  return t(`app.margin.${kind === 'permit' ? 'permit' : group === 'people' ? 'answer' : 'there'}.${status}`);
-};
-
-const text = computed(() => {
-  const margin = props.check?.margin ?? null;
-  if (!props.check) return t('app.margin.unknown');
-  if (margin === null) {
-    return answer(props.check);
-  }
-  // Nobody has a use for chains beyond the number asked for.
-  if (props.check.kind === 'permit' || (props.check.unit === 'pieces' && margin >= 0)) return answer(props.check);
-  const shown = checkAmount(props.check, margin, settings.massUnit, 'margin');
-  const amount = shown.replace('−', '');
-  if (shown.startsWith('−')) return t(props.check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
-  return t(props.check.sense === 'max' ? 'app.margin.left' : 'app.margin.above', { amount });
-});
+const text = computed(() => marginText(word, props.check, settings.massUnit));
 </script>
 
 <template>

@@ -20,7 +20,7 @@ import { useWorkspace } from '../stores/workspace.ts';
 import { quantityProblemMessage } from './quantityProblem.ts';
 import { useFieldKey } from './useFieldKey.ts';
 import { useRefusalWords } from './useRefusalWords.ts';
-import { written } from './useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** A field for a quantity: takes any unit and arithmetic, keeps what was typed, says what it cannot read. */
 const props = defineProps<{

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
 import ChoiceField from './ChoiceField.vue';
-import { written } from './useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** From one step of a scale to the next, kg, offered in the round steps of the unit that people read; kept in kg. */
 const props = defineProps<{ value: number; label?: string }>();

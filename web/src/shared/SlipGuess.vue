@@ -5,7 +5,8 @@ import { guessedQuantity, ownGuesses, type Ticket } from '@wagonomos/core/weighi
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from './QuantityField.vue';
-import { useSpeech, written } from './useSpeech.ts';
+import { useSpeech } from './useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 

@@ -7,7 +7,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from './QuantityField.vue';
 import TextLine from './TextLine.vue';
-import { written } from './useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 

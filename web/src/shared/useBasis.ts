@@ -1,6 +1,7 @@
 import { assess } from '@wagonomos/core';
 import { platesOnce, underPlatesUntil } from '@wagonomos/core/uprating';
 import type { BasedVerdict, VerdictBasis } from '@wagonomos/core/weighing';
+import { drawnFrom, slipName } from '@wagonomos/papers/words';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -10,6 +11,7 @@ import './routeMeta.ts';
 import { useSettings } from '../stores/settings.ts';
 import type * as SlipVerdicts from './slipVerdict.ts';
 import { useSlips } from './useSlips.ts';
+import { useSpeech } from './useSpeech.ts';
 
 /**
  * What the verdict on this screen is drawn from: the address says it, so that a reload and a copied address keep it. On
@@ -17,6 +19,7 @@ import { useSlips } from './useSlips.ts';
  */
 function basisHere() {
   const { t } = useI18n();
+  const { word } = useSpeech();
   const rig = useRig();
   const settings = useSettings();
   const route = useRoute();
@@ -74,34 +77,21 @@ function basisHere() {
     return go({ from });
   };
   const chooseEra = (plates: string) => go({ plates });
-  const slipName = ({ name, date }: { readonly name: string; readonly date?: string | undefined }) =>
-    t('app.card.slip', { slip: name, day: date ?? '' });
   /** In words what it is drawn from, corrections with it, and against which plates. */
   const says = computed((): string =>
-    era.value === null ? drawnFrom.value : `${drawnFrom.value} ${t('app.era.says', { day: era.value })}`,
+    era.value === null ? drawn.value : `${drawn.value} ${t('app.era.says', { day: era.value })}`,
   );
-  const drawnFrom = computed((): string => {
-    const found = based.value;
-    const loadout = rig.view?.loadout.name ?? '';
-    if (!found) return '';
-    if (found.from === 'slip') return t('app.drawn.slip', { slip: slipName(found.ticket) });
-    if (found.from !== 'corrected') {
-      const without = slips.value.length > 0 ? 'app.drawn.notEnough' : 'app.drawn.planOnly';
-      return t(asked.value === 'plan' ? 'app.drawn.plan' : without, { loadout });
-    }
-    const names = [
-      ...new Set(found.corrections.filter(({ counted }) => counted).map(({ ticket }) => slipName(ticket))),
-    ];
-    return names.length > 0
-      ? t('app.drawn.corrected', { loadout, slips: names.join(', ') })
-      : t('app.drawn.nothingToCorrect', { loadout });
-  });
+  const drawn = computed((): string =>
+    based.value
+      ? drawnFrom(word, based.value, rig.view?.loadout.name ?? '', slips.value.length, asked.value === 'plan')
+      : '',
+  );
   const choices = computed(() => [
     { value: 'plan', label: t('app.card.plan', { loadout: rig.view?.loadout.name ?? '' }) },
     ...(slips.value.length > 0
       ? [{ value: 'corrected', label: t('app.drawn.correctedChoice', { loadout: rig.view?.loadout.name ?? '' }) }]
       : []),
-    ...slips.value.map((one) => ({ value: one.id, label: slipName(one) })),
+    ...slips.value.map((one) => ({ value: one.id, label: slipName(word, one) })),
   ]);
   const eraChoices = computed(() => [
     { value: '', label: t('app.era.now') },

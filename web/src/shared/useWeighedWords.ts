@@ -1,6 +1,6 @@
 import { displayMass } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
-import { written } from './useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 
 /** Masses of a weighing in the owner's unit: a figure, one with its sign, one with its ± of two standard deviations. */

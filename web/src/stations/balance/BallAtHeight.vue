@@ -4,7 +4,7 @@ import { ballAtHeight } from '@wagonomos/core/balance';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 

@@ -3,7 +3,7 @@ import { displayMass } from '@wagonomos/core';
 import { ballTarget, goalOf } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';

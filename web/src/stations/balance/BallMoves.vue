@@ -4,7 +4,7 @@ import { displayMass, type RigView } from '@wagonomos/core';
 import { ballMoves, ballRight, ballTarget, type BallMove } from '@wagonomos/core/balance';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

@@ -6,7 +6,7 @@ import { X } from '@lucide/vue';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** What one link, shim or turn of the bars does, by settings that were measured. */

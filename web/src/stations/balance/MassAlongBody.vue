@@ -3,7 +3,8 @@ import { segments, type Message, type Side } from '@wagonomos/core';
 import { massAlong, massBars } from '@wagonomos/core/balance';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 
 /** Where the mass of one body sits along its length, its centre, and how hard it is to stop swinging. */

@@ -4,7 +4,8 @@ import { displayLength, displayMass, lengthUnitOf, type RigView } from '@wagonom
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 

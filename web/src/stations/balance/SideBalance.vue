@@ -5,7 +5,7 @@ import { makeMove } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import StatusMark from '../../shared/StatusMark.vue';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useMoveWords } from './useMoveWords.ts';

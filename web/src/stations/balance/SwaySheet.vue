@@ -4,7 +4,7 @@ import { loadoutsOf } from '@wagonomos/core/edits';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoiceField from '../../shared/ChoiceField.vue';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 import type { BalanceWork, SwayAnswer } from '../../workers/balance.worker.ts';
 import { worked } from '../../workers/remote.ts';

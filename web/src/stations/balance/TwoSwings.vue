@@ -3,7 +3,7 @@ import type { TwoSwings } from '@wagonomos/core/balance';
 import { usePreferredReducedMotion } from '@vueuse/core';
 import { onBeforeUnmount, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** Why the ends matter, for a child: one nudge, the same mass at the ends and over the axles, at rates that are true beside each other. */
 const props = defineProps<{ swings: TwoSwings }>();

@@ -4,7 +4,8 @@ import { setTankLevel } from '@wagonomos/core/edits';
 import { trimByWater, type WaterTrim } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** What each water tank can do: the levels that keep every limit and the band, and the one for its middle. */

@@ -1,6 +1,6 @@
 import type { LoadMove } from '@wagonomos/core/limits';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** What a move says, in words. */
 export function useMoveWords() {

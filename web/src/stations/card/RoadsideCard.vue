@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { Check } from '@wagonomos/core';
+import { roadsideChecks } from '@wagonomos/core';
 import { assessTicket } from '@wagonomos/core/weighing';
 import { Plus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { checkAmount } from '../../shared/checkAmount.ts';
+import { demandText, limitText } from '@wagonomos/papers/words';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import MarginText from '../../shared/MarginText.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
@@ -21,7 +21,7 @@ import { useSlips } from '../../shared/useSlips.ts';
 
 /** One screen to hold out of the window, or one sheet to print: every mass with its limit and what is left. */
 const { t } = useI18n();
-const { say } = useSpeech();
+const { say, word } = useSpeech();
 const rig = useRig();
 const settings = useSettings();
 const arithmetic = useArithmetic();
@@ -36,19 +36,7 @@ const newSlip = () => {
   if (rig.view) void choose(start(rig.view));
 };
 
-/** What a plate says and an officer asks. */
-const shown: readonly Check['role'][] = ['total', 'axle', 'towing', 'ballMost'];
-const rows = computed(() =>
-  (assessment.value?.checks ?? []).filter(({ role, status }) => shown.includes(role) && status !== 'notApplicable'),
-);
-const amount = (check: Check, value: number | null, rounding: 'load' | 'nearest') =>
-  value === null ? t('app.verdict.unknown') : checkAmount(check, value, settings.massUnit, rounding);
-const withDoubt = (check: Check) => {
-  const load = amount(check, check.demand, 'load');
-  return check.sigma && check.demand !== null && check.sigma >= 0.5
-    ? t('app.card.doubt', { load, doubt: amount(check, 2 * check.sigma, 'load') })
-    : load;
-};
+const rows = computed(() => roadsideChecks(assessment.value?.checks ?? []));
 const print = () => window.print();
 </script>
 
@@ -82,12 +70,12 @@ const print = () => window.print();
             <CheckMarks :check="check" />
           </th>
           <td class="num">
-            <b v-if="based?.from !== 'plan'">{{ withDoubt(check) }}</b>
+            <b v-if="based?.from !== 'plan'">{{ demandText(word, check, settings.massUnit) }}</b>
             <button v-else type="button" class="number" @click="arithmetic.open(check.id)">
-              {{ withDoubt(check) }}
+              {{ demandText(word, check, settings.massUnit) }}
             </button>
           </td>
-          <td class="num">{{ amount(check, check.limit, 'nearest') }}</td>
+          <td class="num">{{ limitText(word, check, settings.massUnit) }}</td>
           <td class="num"><MarginText :check="check" /></td>
         </tr>
       </tbody>

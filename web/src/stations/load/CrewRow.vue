@@ -8,7 +8,7 @@ import ChoiceField from '../../shared/ChoiceField.vue';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { onlyFieldKey } from '../../shared/useFieldKey.ts';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useDrafts } from '../../stores/drafts.ts';
 import { useSettings } from '../../stores/settings.ts';
 import RestCell from './RestCell.vue';

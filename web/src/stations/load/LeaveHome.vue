@@ -3,7 +3,7 @@ import { placeThing } from '@wagonomos/core/edits';
 import { displayMass, leaveAtHome, type RigView, type Wanted } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 

@@ -3,7 +3,7 @@ import { displayMass, placedMass, type RigView } from '@wagonomos/core';
 import { placePart, placeThing } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useShelf } from '../../stores/shelf.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

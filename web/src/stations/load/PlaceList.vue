@@ -15,7 +15,7 @@ import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
 import MessageText from '../../shared/MessageText.vue';
 import { newId } from '../../shared/newId.ts';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useHand } from '../../stores/hand.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';

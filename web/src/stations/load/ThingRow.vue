@@ -7,7 +7,7 @@ import { useI18n } from 'vue-i18n';
 import NameField from '../../shared/NameField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
 import { onlyFieldKey } from '../../shared/useFieldKey.ts';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useDrafts } from '../../stores/drafts.ts';
 import { useHand } from '../../stores/hand.ts';
 import { useSettings } from '../../stores/settings.ts';

@@ -1,7 +1,8 @@
 import { displayMass } from '@wagonomos/core';
 import type { PlacePreview } from '@wagonomos/core/limits';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 
 /** Says what would be left if the thing in the hand were put down in a place, and which limit would bind. */

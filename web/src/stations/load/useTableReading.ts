@@ -2,7 +2,7 @@ import type { HeadingWords, TableColumn } from '@wagonomos/core/entry';
 import { proxy } from 'comlink';
 import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { worked } from '../../workers/remote.ts';
 import type { TableWork } from '../../workers/tables.worker.ts';

@@ -5,7 +5,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../../shared/MarginText.vue';
 import MessageText from '../../shared/MessageText.vue';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import type { OfferKind } from './useOffered.ts';
 

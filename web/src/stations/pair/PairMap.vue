@@ -5,7 +5,7 @@ import { useElementSize } from '@vueuse/core';
 import { ticks } from 'd3-array';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { extentOf, namedEdges } from './mapScale.ts';
 

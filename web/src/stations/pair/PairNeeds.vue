@@ -4,7 +4,7 @@ import { carNeeds, type Need } from '@wagonomos/core/pairing';
 import { Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import '../../shared/figureTable.css';
 

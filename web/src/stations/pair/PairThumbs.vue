@@ -4,7 +4,7 @@ import { rulesOfThumb, type Thumb } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import StatusMark from '../../shared/StatusMark.vue';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import '../../shared/figureTable.css';
 

@@ -3,7 +3,8 @@ import { displayLength, displayMass, lengthUnitOf, placedBodies, type Body, type
 import { conditionFor } from '@wagonomos/core/plates';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 
 /** Every figure with the plate it was read from and the day: what to photograph, and what has grown old. */

@@ -8,7 +8,7 @@ import { newId } from '../../shared/newId.ts';
 import NameField from '../../shared/NameField.vue';
 import DayField from '../../shared/DayField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 

@@ -15,8 +15,9 @@ import CheckMarks from '../../shared/CheckMarks.vue';
 import FindOut from '../../shared/FindOut.vue';
 import MarginText from '../../shared/MarginText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
-import { checkAmount } from '../../shared/checkAmount.ts';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { checkAmount } from '@wagonomos/papers/words';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 
 /** What follows from the figures so far: the sentence, every load that is known, and the rig to be kept. */

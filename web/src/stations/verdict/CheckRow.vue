@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CheckMarks from '../../shared/CheckMarks.vue';
 import MarginText from '../../shared/MarginText.vue';
-import { checkAmount } from '../../shared/checkAmount.ts';
+import { checkAmount } from '@wagonomos/papers/words';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';

@@ -4,7 +4,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBasis } from '../../shared/useBasis.ts';
 import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import SideSection from './SideSection.vue';
 import SourceLine from '../../shared/SourceLine.vue';
 

@@ -2,7 +2,8 @@
 import { nearThresholds, term, message, type NearThreshold } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import SideSection from './SideSection.vue';
 import SourceLine from '../../shared/SourceLine.vue';

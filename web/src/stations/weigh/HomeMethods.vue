@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ScaleStep from '../../shared/ScaleStep.vue';
 import QuantityField from '../../shared/QuantityField.vue';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 
 /** The nose weighed at home: cautions first, then the steps, what was read, and the load at the coupling with its ±. */

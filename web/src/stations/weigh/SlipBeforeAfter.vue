@@ -3,7 +3,8 @@ import type { RigView } from '@wagonomos/core';
 import { betweenSlips, byDay, type BodyChange, type Ticket } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech, written } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
 /** Two slips brought to one load state, beside what the ledger says was fitted in between; and what is left. */

@@ -3,7 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import { scaleHistory, scalePairs, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 
 /** Scales against each other, with what was on board taken out: one that reads short shows. */
 const props = defineProps<{ view: RigView; slips: readonly Ticket[] }>();

@@ -5,7 +5,7 @@ import { mightBe, unlistedOn, type Suspect, type Ticket, type UnlistedOn } from 
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
-import { written } from '../../shared/useSpeech.ts';
+import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
