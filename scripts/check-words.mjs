@@ -6,7 +6,7 @@ import path from 'node:path';
 
 const [root = '.'] = process.argv.slice(2);
 const catalogueDir = path.join(root, 'locales/en');
-const sourceDirs = ['core/src', 'web/src', 'cli/src', 'server/src'].map((dir) => path.join(root, dir));
+const sourceDirs = ['core/src', 'papers/src', 'web/src', 'cli/src', 'server/src'].map((dir) => path.join(root, dir));
 
 /** Files of the catalogue that stand under their own name; core.json stands at the top. */
 const topLevel = 'core.json';

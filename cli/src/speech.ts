@@ -10,13 +10,14 @@ import {
 } from '@intlify/core-base';
 import type { MassUnit, Region, Speech } from '@wagonomos/core';
 import { english } from '@wagonomos/locales';
+import { paperEnglish } from '@wagonomos/locales/paper';
 import { speechOf } from '@wagonomos/papers/words';
 
 registerMessageCompiler(compile);
 registerMessageResolver(resolveValue);
 registerLocaleFallbacker(fallbackWithLocaleChain);
 
-const context = createCoreContext({ locale: 'en', messages: { en: english } });
+const context = createCoreContext({ locale: 'en', messages: { en: { ...english, ...paperEnglish } } });
 
 /** The words of the catalogue for the terminal, masses in kg where nothing else is asked for. */
 export function speech(region: Region, unit: MassUnit = 'kg'): Speech {

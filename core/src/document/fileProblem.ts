@@ -3,6 +3,8 @@ import type { z } from 'zod';
 /** Why a file was refused. `place` leads to the spot, outermost first. */
 export type FileProblem =
   | { readonly code: 'empty' | 'foreign' | 'tooDeep' }
+  /** Of a link: it is none of ours; of a newer kind; cut off or changed on the way; meant to choke whoever opens it. */
+  | { readonly code: 'foreignLink' | 'newerLink' | 'brokenLink' | 'linkTooLarge' }
   | { readonly code: 'tooManyFields'; readonly place: string }
   | { readonly code: 'notText' }
   | { readonly code: 'tooLarge'; readonly megabytes: number }

@@ -150,6 +150,15 @@ function mapped(
   return { ...value, [step]: after };
 }
 
+/** An entry without its pictures: the field of one, the file of one in a case; the rest stays as it is. */
+export function withoutPictures<List extends EntryList>(list: List, entry: Entry<List>): Entry<List> {
+  let value: unknown = entry;
+  for (const { to, at } of rowsOf[list]) {
+    if (to === 'pictures') value = mapped(value, at, 0, at.at(-1) === 'photo', () => undefined);
+  }
+  return value as Entry<List>;
+}
+
 /** A reference as it stands in an entry. `path` leads to it from the entry. */
 export interface Found {
   readonly reference: Reference;

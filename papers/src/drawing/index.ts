@@ -2,3 +2,4 @@
 export { placeBoxes, sitting, tankBoxes } from './aboard.ts';
 export { camperShape, trailerShape, vehicleShape, wheels } from './bodies.ts';
 export { layoutRig, pillarHeight, type DrawingLayout, type FrameName } from './layout.ts';
+export { supportX } from './supports.ts';

@@ -17,7 +17,7 @@ import MarginText from '../shared/MarginText.vue';
 import { useSpeech } from '../shared/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
-import { layoutRig, pillarHeight } from '@wagonomos/papers/drawing';
+import { layoutRig, pillarHeight, supportX } from '@wagonomos/papers/drawing';
 import { labelSides, standApart } from './pillarLabels.ts';
 import type { Sight } from './arranging.ts';
 import ArrangeLayer from './ArrangeLayer.vue';
@@ -86,21 +86,11 @@ const governing = computed<Readonly<Partial<Record<Pillar['quantity'], string>>>
 );
 
 const labelWidth = 122;
-/** A support whose place is not known stands where the drawing has it. */
-const drawnAt = (pillar: Pillar): number => {
-  const { vehicle, trailer } = layout.value;
-  const byEye: Readonly<Partial<Record<Pillar['quantity'], number>>> = {
-    rearAxle: vehicle?.wheelbase,
-    driveAxle: vehicle?.wheelbase,
-    tagAxle: vehicle?.tag ?? vehicle?.wheelbase,
-    ballLoad: vehicle?.coupling ?? 0,
-  };
-  const axles = trailer?.axles ?? [0];
-  const centre = axles.reduce((sum, x) => sum + x, 0) / axles.length;
-  return layout.value.x(pillar.side, pillar.x ?? byEye[pillar.quantity] ?? centre);
-};
 const columns = computed(() => {
-  const positions = standApart(props.supports.map(drawnAt), 34);
+  const positions = standApart(
+    props.supports.map((pillar) => supportX(pillar, layout.value)),
+    34,
+  );
   const sides = labelSides(positions, labelWidth, width.value);
   return props.supports.map((pillar, index) => {
     const x = positions[index] ?? 0;

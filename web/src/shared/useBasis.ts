@@ -70,8 +70,9 @@ function basisHere() {
     ...(asked.value === 'plan' ? {} : { from: asked.value }),
     ...(era.value === null ? {} : { plates: era.value }),
   }));
-  const go = ({ from = asked.value, plates = era.value ?? '' }) =>
-    router.replace({ query: { from, ...(plates === '' ? {} : { plates }) } });
+  const go = ({ from = asked.value, plates = era.value ?? '' }) => {
+    return router.replace({ query: { ...route.query, from, plates: plates === '' ? undefined : plates } });
+  };
   const choose = (from: string) => {
     if (rig.rigId !== null) settings.rememberBasis(rig.rigId, from);
     return go({ from });

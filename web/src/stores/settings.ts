@@ -5,6 +5,8 @@ import { computed, ref, watchEffect } from 'vue';
 import type { KeyValueStore } from '../storage/localStore.ts';
 
 type Theme = 'light' | 'dark' | 'auto';
+/** Paper that is usual: A4 nearly everywhere, Letter in North America. */
+type SheetSize = 'A4' | 'LETTER';
 const themes: readonly Theme[] = ['light', 'dark', 'auto'];
 
 /** How this browser shows things; not part of the document. */
@@ -15,6 +17,7 @@ export const useSettings = defineStore('settings', () => {
   const dark = computed(() => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value));
   /** By rig: the plan, or the slip, that its owner last wanted its verdict drawn from. */
   const bases = ref<Readonly<Record<string, string>>>({});
+  const sheetSize = ref<SheetSize>('A4');
   let store: KeyValueStore | undefined;
 
   watchEffect(() => {
@@ -22,13 +25,19 @@ export const useSettings = defineStore('settings', () => {
   });
 
   const save = () =>
-    void store?.set('settings', { massUnit: massUnit.value, theme: theme.value, bases: { ...bases.value } });
+    void store?.set('settings', {
+      massUnit: massUnit.value,
+      theme: theme.value,
+      bases: { ...bases.value },
+      sheetSize: sheetSize.value,
+    });
 
   const load = async (from: KeyValueStore) => {
     store = from;
     const kept = (await from.get('settings').catch(() => null)) as Record<string, unknown> | null;
     massUnit.value = massUnits.find((unit) => unit === kept?.['massUnit']) ?? 'kg';
     theme.value = themes.find((one) => one === kept?.['theme']) ?? 'auto';
+    sheetSize.value = kept?.['sheetSize'] === 'LETTER' ? 'LETTER' : 'A4';
     bases.value = Object.fromEntries(
       Object.entries(kept?.['bases'] ?? {}).filter((entry): entry is [string, string] => typeof entry[1] === 'string'),
     );
@@ -50,5 +59,10 @@ export const useSettings = defineStore('settings', () => {
     save();
   };
 
-  return { basisOf, rememberBasis, massUnit, theme, dark, load, switchUnit, switchTheme };
+  const setSheetSize = (size: SheetSize) => {
+    sheetSize.value = size;
+    save();
+  };
+
+  return { sheetSize, setSheetSize, basisOf, rememberBasis, massUnit, theme, dark, load, switchUnit, switchTheme };
 });

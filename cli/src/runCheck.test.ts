@@ -3,9 +3,9 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
-import type { report } from './report.ts';
+import type { report } from '@wagonomos/papers/out';
 import { printable } from './printable.ts';
-import { runCli } from './runCli.ts';
+import { runCheck } from './runCheck.ts';
 
 const example = (name: string) => fileURLToPath(new URL(`../../examples/${name}.wagonomos.json`, import.meta.url));
 const german = example('german-estate-and-caravan');
@@ -27,7 +27,7 @@ interface Expected {
 }
 const today = '2026-06-01';
 const check = (...args: string[]) => {
-  const result = runCli(['check', ...args], today);
+  const result = runCheck(['check', ...args], today);
   return { ...result, json: result.out === '' ? null : (JSON.parse(result.out) as Printed) };
 };
 /** The German example after a change to its raw data. */
@@ -251,7 +251,7 @@ describe('wagonomos check', () => {
 
   it('prints to the gram, and nothing of what reckoning in binary leaves', () => {
     for (const { example: name } of verdicts) {
-      const { out } = runCli(['check', example(name)], today);
+      const { out } = runCheck(['check', example(name)], today);
       expect(out.match(/-?\d+\.\d{4,}/g) ?? []).toEqual([]);
     }
     const { loads } = check(example('german-motorhome')).json!;
@@ -331,8 +331,8 @@ describe('what cannot be used', () => {
     expect(check(path.join(dir, 'nothing.json'))).toMatchObject({ code: 2, out: '' });
     expect(check(path.join(dir, 'nothing.json')).error).toContain('ENOENT');
     for (const args of [[], ['weigh', german], ['check'], ['check', german, 'more'], ['check', german, '--fast']]) {
-      expect(runCli(args), args.join(' ')).toMatchObject({ code: 2, out: '' });
-      expect(runCli(args).error).toContain('wagonomos check FILE');
+      expect(runCheck(args), args.join(' ')).toMatchObject({ code: 2, out: '' });
+      expect(runCheck(args).error).toContain('wagonomos check FILE');
     }
   });
 });

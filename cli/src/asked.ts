@@ -2,18 +2,17 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { fileProblemMessages, readBytes } from '@wagonomos/core/files';
 import {
-  assess,
   isDay,
-  localDay,
+  massUnits,
   onDay,
   plainText,
-  regionOf,
   viewRig,
+  type MassUnit,
   type RigView,
   type Workspace,
 } from '@wagonomos/core';
-import { assessTicket } from '@wagonomos/core/weighing';
-import { exitCode, report, reportText } from './report.ts';
+import type { Ticket } from '@wagonomos/core/weighing';
+import { paperKinds, sheetSizes, type PaperKind, type SheetSize } from '@wagonomos/papers';
 import { speech } from './speech.ts';
 
 export interface CliResult {
@@ -22,15 +21,22 @@ export interface CliResult {
   readonly error: string;
 }
 
-const misuse = (error: string): CliResult => ({ code: 2, out: '', error });
+/** What cannot be done, and why. */
+export const misuse = (error: string): CliResult => ({ code: 2, out: '', error });
+
+/** What both commands are about: a rig of a file, in a loadout, on a day, from the plan or from a slip. */
+export interface Asked {
+  readonly options: Options;
+  readonly workspace: Workspace;
+  readonly view: RigView;
+  readonly ticket: Ticket | undefined;
+}
 
 /**
- * `check FILE [--rig NAME] [--loadout NAME] [--ticket NAME] [--date YYYY-MM-DD]`: the verdict as one JSON
- * object, from the plan or from what was weighed.
+ * What a command line asks about, read from its file.
  * @param today the day the rules are asked for where neither the option nor the file says one, ISO 8601
- * @returns exit code 2 when the file or the options cannot be used, else 1, 3 or 0 as `exitCode` says
  */
-export function runCli(args: readonly string[], today = localDay(new Date())): CliResult {
+export function readAsked(args: readonly string[], today: string): Asked | CliResult {
   const say = speech('uk').translate;
   const options = readOptions(args);
   if (typeof options === 'string') return misuse(`${options}\n${say('cli.usage', {})}`);
@@ -50,24 +56,23 @@ export function runCli(args: readonly string[], today = localDay(new Date())): C
   const view = chosenRig(read.workspace, options, say);
   if (typeof view === 'string') return misuse(view);
   const { situation } = view;
-  const asked = options.date === undefined ? view : { ...view, situation: { ...situation, date: options.date } };
+  const dated = options.date === undefined ? view : { ...view, situation: { ...situation, date: options.date } };
   const ticket = read.workspace.tickets.find((one) => one.rig === view.rig.id && one.name === options.ticket);
   if (options.ticket !== undefined && !ticket) return misuse(say('cli.noSuchTicket', { file, name: options.ticket }));
-  const assessment = ticket ? assessTicket(onDay(asked, today), ticket) : assess(onDay(asked, today));
-  const words = speech(view.situation.words);
-  return {
-    code: exitCode(assessment),
-    out: reportText(report(assessment, regionOf(view.situation.vehicle.country), words, ticket?.name)),
-    error: '',
-  };
+  return { options, workspace: read.workspace, view: onDay(dated, today), ticket };
 }
 
 interface Options {
+  readonly command: 'check' | 'report';
   readonly file: string;
   readonly rig: string | undefined;
   readonly loadout: string | undefined;
   readonly date: string | undefined;
   readonly ticket: string | undefined;
+  readonly kind: PaperKind | undefined;
+  readonly out: string | undefined;
+  readonly paper: SheetSize;
+  readonly unit: MassUnit;
 }
 
 function readOptions(args: readonly string[]): Options | string {
@@ -81,15 +86,26 @@ function readOptions(args: readonly string[]): Options | string {
         loadout: { type: 'string' },
         date: { type: 'string' },
         ticket: { type: 'string' },
+        kind: { type: 'string' },
+        out: { type: 'string' },
+        paper: { type: 'string', default: 'A4' },
+        unit: { type: 'string', default: 'kg' },
       },
     });
     const [command, file, ...more] = positionals;
-    if (command !== 'check' || file === undefined || more.length > 0) {
+    const unknown = command !== 'check' && command !== 'report';
+    if (unknown || file === undefined || more.length > 0) {
       return say('cli.badOption', { option: positionals.join(' ') || '—' });
     }
-    const { rig, loadout, date, ticket } = values;
+    const { rig, loadout, date, ticket, out } = values;
     if (date !== undefined && !isDay(date)) return say('cli.badDate', { date });
-    return { file, rig, loadout, date, ticket };
+    const kind = paperKinds.find((one) => one === values.kind);
+    const paper = sheetSizes.find((one) => one === values.paper.toUpperCase());
+    const unit = massUnits.find((one) => one === values.unit);
+    if (values.kind !== undefined && !kind) return say('cli.badKind', { known: paperKinds.join(', ') });
+    if (!paper) return say('cli.badOption', { option: `--paper ${values.paper}` });
+    if (!unit) return say('cli.badOption', { option: `--unit ${values.unit}` });
+    return { command, file, rig, loadout, date, ticket, kind, out, paper, unit };
   } catch (error) {
     return say('cli.badOption', { option: error instanceof Error ? error.message : '' });
   }

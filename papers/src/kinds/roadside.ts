@@ -1,0 +1,102 @@
+import { journeyOf, roadsideChecks, rulesAge, type Check } from '@wagonomos/core';
+import type { Content, TableCell } from 'pdfmake/interfaces';
+import type { PaperAsk } from '../ask.ts';
+import { drawnLine, figure, heading, margin, sheetOf, soft, table, titled, verdict } from '../parts/blocks.ts';
+import { rigSvg } from '../parts/rigSvg.ts';
+import type { Paper } from '../print/paper.ts';
+import { demandText, limitText } from '../words/margin.ts';
+import type { PaperWords } from '../words/paperWords.ts';
+
+/** For whoever stops one: every mass with its limit and what is left, in the words of the place travelled in. */
+export function roadsidePage(ask: PaperAsk): Paper {
+  const { abroad: words, view, based } = ask;
+  const { t } = words;
+  const { checks } = based.assessment;
+  const place = ({ country, state }: { country: string; state?: string }) =>
+    state === undefined ? t(`country.${country}`) : `${t(`country.${country}`)} (${t(`state.${state}`)})`;
+  const { situation } = view;
+  const registered = [
+    ...(view.vehicle
+      ? [t('paper.roadside.vehicle', { name: view.vehicle.name, place: place(situation.vehicle) })]
+      : []),
+    ...(view.trailer
+      ? [t('paper.roadside.trailer', { name: view.trailer.name, place: place(situation.trailer) })]
+      : []),
+    t('paper.roadside.travel', { places: journeyOf(situation).map(place).join(', ') }),
+  ];
+  const age = rulesAge(checks, situation.date ?? ask.today);
+  return sheetOf(
+    ask,
+    'roadside',
+    [
+      titled(ask, t('paper.kind.roadside.title'), [...registered, drawnLine(ask, words)]),
+      verdict(ask, words),
+      { svg: rigSvg({ ...ask, words }, 511), margin: [0, 2, 0, 2] },
+      heading(t('paper.roadside.masses')),
+      table(
+        [
+          { head: t('app.card.what'), width: '*' },
+          { head: t('app.card.now'), width: 'auto', right: true },
+          { head: t('app.card.limit'), width: 'auto', right: true },
+          { head: t('app.card.left'), width: 'auto', right: true },
+        ],
+        roadsideChecks(checks).map((check) => roadsideRow(words, check)),
+      ),
+      heading(t('paper.roadside.licence')),
+      ...drivers(words, checks),
+      heading(t('paper.roadside.papers')),
+      { ul: papersAtHand(ask).map((one) => t(`paper.roadside.hand.${one}`)), type: 'square' },
+      soft(t('paper.roadside.handCaution')),
+      soft(t('paper.roadside.compiled', { day: words.day(age.compiled) })),
+    ],
+    { words, cautions: [t('paper.caution.roadside')] },
+  );
+}
+
+function roadsideRow(words: PaperWords, check: Check): TableCell[] {
+  const { t, unit } = words;
+  return [
+    { stack: [words.say(check.name), soft(limitFrom(words, check))] },
+    figure(demandText(t, check, unit)),
+    figure(limitText(t, check, unit)),
+    margin(words, check),
+  ];
+}
+
+/** On which plate a limit stands, and on which day it was read there; else the rule it comes from. */
+export function limitFrom({ t, day }: PaperWords, check: Check): string {
+  const [first] = check.figures;
+  if (!first || check.worked) return t(`source.${check.source.source}`);
+  const plate = t(`plateSource.${first.source}`);
+  return first.date === undefined
+    ? t('paper.figureFromUndated', { plate, typed: first.typed })
+    : t('paper.figureFrom', { plate, typed: first.typed, day: day(first.date) });
+}
+
+function drivers(words: PaperWords, checks: readonly Check[]): readonly Content[] {
+  const asked = checks.filter(({ role, status }) => role === 'driver' && status !== 'notApplicable');
+  if (asked.length === 0) return [soft(words.t('paper.roadside.noDriver'))];
+  return [
+    table(
+      [
+        { head: '', width: '*' },
+        { head: '', width: 'auto', right: true },
+      ],
+      asked.map((check) => [words.say(check.name), margin(words, check)]),
+    ),
+  ];
+}
+
+function papersAtHand({ view, tickets, cases }: PaperAsk): readonly string[] {
+  const changed = [view.vehicle, view.trailer].some((body) =>
+    body?.plates.some(({ source }) => source === 'certificate'),
+  );
+  return [
+    ...(view.vehicle ? ['licence', 'vehicle'] : []),
+    ...(view.trailer ? ['trailer'] : []),
+    'insurance',
+    ...(changed || cases.some(({ applied }) => applied !== undefined) ? ['certificate'] : []),
+    ...(view.trailer && view.trailer.hundredPlate === 'present' ? ['hundred'] : []),
+    ...(tickets.length > 0 ? ['slip'] : []),
+  ];
+}

@@ -1,0 +1,103 @@
+import { localDay, regionOf } from '@wagonomos/core';
+import { photosIn } from '@wagonomos/core/files';
+import { makePaper, paperWords, type Paper, type PaperAsk, type PaperKind } from '@wagonomos/papers';
+import { createSharedComposable } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import { useBasis } from '../../shared/useBasis.ts';
+import { downloadBlob, fileNameFrom } from '../../shared/download.ts';
+import { useSlips } from '../../shared/useSlips.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
+import { loadPhoto } from '../../storage/photos.ts';
+import { useRig } from '../../stores/rig.ts';
+import { useSettings } from '../../stores/settings.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+import type { PaperWork } from '../../workers/paper.worker.ts';
+import { worked } from '../../workers/remote.ts';
+import { unwatched } from '../../workers/unwatched.ts';
+
+const printer = worked<PaperWork>(
+  () => new Worker(new URL('../../workers/paper.worker.ts', import.meta.url), { type: 'module' }),
+);
+
+/** Kinds of paper that show pictures. */
+const pictured: readonly PaperKind[] = ['weighing', 'request', 'case', 'dossier'];
+
+/** Papers of the rig in hand: made here, printed away from the page, saved or shared. */
+function papersHere() {
+  const rig = useRig();
+  const settings = useSettings();
+  const workspace = useWorkspace();
+  const { word } = useSpeech();
+  const { based, asked, view } = useBasis();
+  const { slips } = useSlips();
+  /** What is being made, and what could not be. */
+  const making = ref<PaperKind | null>(null);
+  const failed = ref<PaperKind | null>(null);
+  const made = ref<{ readonly kind: PaperKind; readonly title: string; readonly missing: number } | null>(null);
+  const cases = computed(() => (workspace.document?.cases ?? []).filter(({ rig: of }) => of === rig.rigId));
+
+  const askWith = (pictures: ReadonlySet<string>): PaperAsk | null =>
+    view.value && based.value
+      ? {
+          view: view.value,
+          based: based.value,
+          planAsked: asked.value === 'plan',
+          tickets: slips.value,
+          cases: cases.value,
+          words: paperWords(word, view.value.situation.words, settings.massUnit),
+          abroad: paperWords(word, regionOf(view.value.situation.travel.country), settings.massUnit),
+          size: settings.sheetSize,
+          today: localDay(new Date()),
+          pictures,
+        }
+      : null;
+
+  const picturesFor = async (kind: PaperKind) => {
+    if (!pictured.includes(kind) || !workspace.document) return {};
+    const found: (readonly [string, Blob])[] = [];
+    for (const hash of photosIn(workspace.document)) {
+      const blob = await loadPhoto(hash);
+      if (blob) found.push([hash, blob]);
+    }
+    return found.length === 0 ? {} : printer.ask((api) => api.pictures(found));
+  };
+  const printed = async (kind: PaperKind): Promise<{ readonly paper: Paper; readonly file: File } | null> => {
+    const images = await picturesFor(kind);
+    const ask = askWith(new Set(Object.keys(images)));
+    const paper = ask && makePaper(kind, ask);
+    if (!paper) return null;
+    const bytes = await printer.ask((api) => api.print(unwatched(paper), images));
+    return {
+      paper,
+      file: new File([new Uint8Array(bytes)], fileNameFrom(paper.fileName, 'pdf'), { type: 'application/pdf' }),
+    };
+  };
+  const make = async (kind: PaperKind, hand: (file: File) => unknown) => {
+    if (making.value !== null) return;
+    making.value = kind;
+    failed.value = null;
+    made.value = null;
+    try {
+      const done = await printed(kind);
+      if (!done) throw new Error('nothing to print');
+      await hand(done.file);
+      made.value = { kind, title: done.file.name, missing: 0 };
+    } catch (error) {
+      // Who closes the sheet for sharing has changed his mind.
+      if (!(error instanceof DOMException && error.name === 'AbortError')) failed.value = kind;
+    }
+    making.value = null;
+  };
+  const save = (kind: PaperKind) => make(kind, (file) => downloadBlob(file.name, file));
+  /** Whether this browser hands PDFs on to other apps. */
+  const shares = computed(
+    () =>
+      'canShare' in navigator &&
+      navigator.canShare({ files: [new File([''], 'paper.pdf', { type: 'application/pdf' })] }),
+  );
+  const share = (kind: PaperKind) => make(kind, (file) => navigator.share({ files: [file], title: file.name }));
+  return { askWith, cases, making, failed, made, save, share, shares };
+}
+
+/** One for all rows of the desk: one paper is made at a time. */
+export const usePapers = createSharedComposable(papersHere);
