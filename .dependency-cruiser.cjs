@@ -18,7 +18,7 @@ const coreFolders = [
   ['rulebook'],
   ['verdict'],
   ['weighing', 'balance', 'uprating'],
-  ['packing', 'pairing'],
+  ['packing', 'pairing', 'due'],
   ['road'],
   ['document'],
   ['edits'],
@@ -125,7 +125,7 @@ module.exports = {
       name: 'nothing-unresolved',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^virtual:|\\?url$' },
+      to: { couldNotResolve: true, pathNot: '^virtual:|\\?url$|^pdfmake/interfaces$' },
     },
   ],
   options: {

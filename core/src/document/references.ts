@@ -53,6 +53,7 @@ function bodyLists(body: Body, path: readonly (string | number)[]): Listed[] {
     [[...path, 'places'], body.places],
     [[...path, 'tanks'], body.tanks],
     [[...path, 'fitted'], body.fitted],
+    [[...path, 'dues'], body.dues ?? []],
     [[...path, 'fittings'], body.fittings ?? []],
     ...(body.fittings ?? []).map((one, at): Listed => [[...path, 'fittings', at, 'positions'], one.positions]),
     ...(body.kind === 'camper' ? [] : [[[...path, 'gear'], body.gear ?? []] satisfies Listed]),

@@ -10,7 +10,7 @@ import { quoteSchema } from '../uprating/upratePackage.ts';
 import { ticketSchema } from '../weighing/ticket.ts';
 
 export const fileFormat = 'wagonomos';
-export const fileVersion = 13;
+export const fileVersion = 14;
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({

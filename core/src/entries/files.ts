@@ -11,5 +11,5 @@ export { extractRig } from '../files/extractRig.ts';
 export { mergeWorkspaces, planMerge, type MergePlan } from '../files/mergeWorkspaces.ts';
 export { readLeniently } from '../files/readLeniently.ts';
 export { readBytes, readParsed } from '../files/readWorkspace.ts';
-export { packRig, unpackRig, type PackedRig } from '../files/rigLink.ts';
+export { packRig, unpackRig } from '../files/rigLink.ts';
 export { writeWorkspace } from '../files/writeWorkspace.ts';

@@ -19,7 +19,7 @@ export { hearScale, silentScale, type ScaleWord } from '../weighing/scaleLines.t
 export { ratedBothWays } from '../weighing/ratedBothWays.ts';
 export { readingMessage, standOf, stands, type Stand } from '../weighing/stands.ts';
 export { threePass } from '../weighing/threePass.ts';
-export type { Reading, Ticket } from '../weighing/ticket.ts';
+export { sigmaOn, type Reading, type Ticket } from '../weighing/ticket.ts';
 export { trend } from '../weighing/trend.ts';
 export { unlistedOn, type UnlistedOn } from '../weighing/unlisted.ts';
 export { verdictFrom, bestBasis, type BasedVerdict, type VerdictBasis } from '../weighing/verdictFrom.ts';

@@ -34,7 +34,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 13 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 14 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -281,6 +281,15 @@ describe('a file that can be used', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.problem));
     expect(read.workspace.loadouts.some(({ packing }) => packing !== undefined)).toBe(true);
     expect(read.workspace.bodies.every(({ offer, looks }) => offer === undefined && looks === undefined)).toBe(true);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 13 is read for ever, with what is offered and looked at, and nothing in it falls due', () => {
+    const url = new URL('golden/version-13.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.bodies.some(({ offer }) => offer !== undefined)).toBe(true);
+    expect(read.workspace.bodies.every(({ dues }) => dues === undefined)).toBe(true);
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -20,6 +20,7 @@ type Step = (raw: object) => object;
  * that is over; and which things are food, optional.
  * 11 to 12: what a packing is to be like, heights of wheel arches and settings of a distribution hitch came in; all optional.
  * 12 to 13: bodies that are offered and stand in no rig, and what was seen, noted and photographed on a walk round any body; all optional.
+ * 13 to 14: what falls due of a body, as its owner noted it; optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -34,6 +35,7 @@ const steps: Readonly<Record<number, Step>> = {
   10: (raw) => ({ ...raw, version: 11 }),
   11: (raw) => ({ ...raw, version: 12 }),
   12: (raw) => ({ ...raw, version: 13 }),
+  13: (raw) => ({ ...raw, version: 14 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

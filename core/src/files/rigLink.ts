@@ -11,7 +11,7 @@ const inLink = 'r1.';
 const inCode = 'R1.';
 
 /** What a link may be at most, signs: above, chats and browsers cut it off. A file takes its place. */
-export const longestLink = 16_000;
+const longestLink = 16_000;
 /** What a code of squares holds at most of ours, signs: its largest size with its least redundancy, less the address. */
 export const longestCode = 4_150;
 /** Bytes a link may unpack to: fifty times a full rig. More is meant to choke. */
@@ -22,9 +22,9 @@ const longestRead = 200_000;
 const dictionary = strToU8(linkDictionary);
 
 /** What of a rig's history is left out of a link, so that it fits: nothing; slips, trips, quotes and cases. */
-export type LeftOut = 'nothing' | 'history';
+type LeftOut = 'nothing' | 'history';
 
-export interface PackedRig {
+interface PackedRig {
   readonly text: string;
   readonly leftOut: LeftOut;
 }
@@ -89,14 +89,13 @@ export function unpackRig(given: string): ReadWorkspace {
   if (version !== '1') return refuse('newerLink');
   const bytes = letter === 'r' ? fromBase64Url(rest) : fromRadix41(rest);
   if (!bytes) return refuse('brokenLink');
-  const json = inflated(bytes);
-  if (json === null) return refuse('brokenLink');
-  if (json === 'tooLarge') return refuse('linkTooLarge');
+  const unpacked = inflated(bytes);
+  if ('fault' in unpacked) return refuse(unpacked.fault);
   const prefix = checksum(bytes);
-  return readWorkspace(json.replaceAll(countedId, (_whole, number: string) => `"${prefix}-${number}"`));
+  return readWorkspace(unpacked.json.replaceAll(countedId, (_whole, number: string) => `"${prefix}-${number}"`));
 }
 
-function inflated(bytes: Uint8Array): string | 'tooLarge' | null {
+function inflated(bytes: Uint8Array): { readonly json: string } | { readonly fault: LinkFault } {
   const parts: Uint8Array[] = [];
   let size = 0;
   let ended = false;
@@ -109,17 +108,17 @@ function inflated(bytes: Uint8Array): string | 'tooLarge' | null {
     // In small bites, so that what unpacks to very much is noticed before it has.
     for (let at = 0; at < bytes.length && size <= mostUnpacked; at += 256)
       stream.push(bytes.subarray(at, at + 256), at + 256 >= bytes.length);
-    if (size > mostUnpacked) return 'tooLarge';
-    if (!ended) return null;
+    if (size > mostUnpacked) return { fault: 'linkTooLarge' };
+    if (!ended) return { fault: 'brokenLink' };
     const whole = new Uint8Array(size);
     let at = 0;
     for (const part of parts) {
       whole.set(part, at);
       at += part.length;
     }
-    return strFromU8(whole);
+    return { json: strFromU8(whole) };
   } catch {
-    return null;
+    return { fault: 'brokenLink' };
   }
 }
 

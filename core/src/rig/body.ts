@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { camperEmptyMassSchema, trailerEmptyMassSchema, vehicleEmptyMassSchema } from './emptyMass.ts';
 import { fittedPartSchema, fittingSchema, placeSchema, seatSchema, tankSchema } from './equipment.ts';
+import { ownDueSchema } from './due.ts';
 import { dateField, idField, listBounds, nameField, noteField, sheetOf } from './fields.ts';
 import { camperGeometrySchema, trailerGeometrySchema, vehicleGeometrySchema } from './geometry.ts';
 import { lookSchema, offerSchema, sights } from './offer.ts';
@@ -44,6 +45,8 @@ const shared = {
   /** Notes and pictures of a walk round it. */
   looks: z.array(lookSchema).max(listBounds.looks).optional(),
   offer: offerSchema.optional(),
+  /** What falls due of it, as its owner knows. */
+  dues: z.array(ownDueSchema).max(listBounds.dues).optional(),
 };
 
 /** A powered vehicle. x runs rearwards from its front axle. */

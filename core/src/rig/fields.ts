@@ -106,6 +106,7 @@ export const listBounds = {
   tanks: 30,
   fitted: 200,
   looks: 30,
+  dues: 40,
   fittings: 20,
   seats: 20,
   onBoard: 60,

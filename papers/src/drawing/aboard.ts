@@ -1,7 +1,7 @@
 import { placedBodies, tankLevel, type RigView, type Side, type TankKind } from '@wagonomos/core';
 import type { DrawingLayout } from './layout.ts';
 
-export interface Box {
+interface Box {
   readonly x: number;
   readonly y: number;
   readonly width: number;

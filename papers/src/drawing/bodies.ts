@@ -14,7 +14,7 @@ export interface VehicleShape extends BodyShape {
   readonly bar: string;
 }
 
-export interface Disc {
+interface Disc {
   readonly x: number;
   readonly y: number;
   readonly r: number;

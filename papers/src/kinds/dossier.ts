@@ -17,12 +17,12 @@ import {
 } from '../parts/blocks.ts';
 import { bodiesOf, fittedLines, gearLines, lengthLines, plateLines } from '../parts/bodyFacts.ts';
 import { figuresRead } from '../parts/figuresRead.ts';
+import { limitFrom } from '../parts/limitFrom.ts';
 import { rigSvg } from '../parts/rigSvg.ts';
 import { slipLines } from '../parts/slip.ts';
 import type { Paper } from '../print/paper.ts';
 import { operandText, writtenOperand } from '../words/arithmetic.ts';
 import { demandText, limitText } from '../words/margin.ts';
-import { limitFrom } from './roadside.ts';
 
 /** All of a rig, for a buyer, an insurer or oneself. */
 export function dossier(ask: PaperAsk): Paper {

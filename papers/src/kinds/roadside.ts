@@ -2,6 +2,7 @@ import { journeyOf, roadsideChecks, rulesAge, type Check } from '@wagonomos/core
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import type { PaperAsk } from '../ask.ts';
 import { drawnLine, figure, heading, margin, sheetOf, soft, table, titled, verdict } from '../parts/blocks.ts';
+import { limitFrom } from '../parts/limitFrom.ts';
 import { rigSvg } from '../parts/rigSvg.ts';
 import type { Paper } from '../print/paper.ts';
 import { demandText, limitText } from '../words/margin.ts';
@@ -61,16 +62,6 @@ function roadsideRow(words: PaperWords, check: Check): TableCell[] {
     figure(limitText(t, check, unit)),
     margin(words, check),
   ];
-}
-
-/** On which plate a limit stands, and on which day it was read there; else the rule it comes from. */
-export function limitFrom({ t, day }: PaperWords, check: Check): string {
-  const [first] = check.figures;
-  if (!first || check.worked) return t(`source.${check.source.source}`);
-  const plate = t(`plateSource.${first.source}`);
-  return first.date === undefined
-    ? t('paper.figureFromUndated', { plate, typed: first.typed })
-    : t('paper.figureFrom', { plate, typed: first.typed, day: day(first.date) });
 }
 
 function drivers(words: PaperWords, checks: readonly Check[]): readonly Content[] {

@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useBasis } from '../shared/useBasis.ts';
 import { useSpeech } from '../shared/useSpeech.ts';
-import { written } from '@wagonomos/papers/words';
+import { operandText, writtenOperand } from '@wagonomos/papers/words';
 import { useAlong } from '../stores/along.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import CheckSource from './CheckSource.vue';
@@ -15,7 +15,7 @@ import MarginText from '../shared/MarginText.vue';
 
 /** The arithmetic behind a number, one step a block, so that a person can redo it by hand. Always in kg and m. */
 const { t } = useI18n();
-const { say } = useSpeech();
+const { say, word } = useSpeech();
 const { based } = useBasis();
 const along = useAlong();
 const arithmetic = useArithmetic();
@@ -35,28 +35,8 @@ const explanation = computed(() =>
 const check = computed(() => assessment.value?.checks.find((one) => one.id === arithmetic.openId) ?? null);
 const usual = computed(() => check.value && typicalMessage(check.value));
 
-const signs: Readonly<Record<Step['op'], string>> = {
-  sum: '+',
-  moments: '+',
-  weighted: '+',
-  difference: '−',
-  quotient: '÷',
-  product: '×',
-  lever: '×',
-  lowest: '·',
-};
-/** A mass that comes off again is written as taken away, not as adding a negative. */
-const takenOff = (step: Step, operand: Operand): boolean => signs[step.op] === '+' && operand.value < 0;
-const sign = (step: Step, operand: Operand, index: number): string => {
-  if (takenOff(step, operand)) return '−';
-  if (index === 0) return '';
-  return step.op === 'lever' && index === 2 ? '÷' : signs[step.op];
-};
-const decimals = (unit: Operand['unit']): number => (unit === 'kg' || unit === 'kgm' ? 1 : 3);
-const figure = (operand: Operand): string =>
-  t(`app.arithmetic.unit.${operand.unit}`, { value: written(operand.value, decimals(operand.unit)) });
-const lever = (operand: Operand): string =>
-  operand.x === undefined ? '' : t('app.arithmetic.lever', { value: written(operand.x, 3) });
+const lineOf = (step: Step, operand: Operand, at: number) => writtenOperand(word, step, operand, at);
+const figure = (operand: Operand): string => operandText(word, operand);
 </script>
 
 <template>
@@ -89,17 +69,14 @@ const lever = (operand: Operand): string =>
         <table>
           <tbody>
             <tr v-for="(operand, index) in step.operands" :key="index">
-              <td class="sign num">{{ sign(step, operand, index) }}</td>
+              <td class="sign num">{{ lineOf(step, operand, index).sign }}</td>
               <td>
                 {{ say(operand.name) }}
                 <small v-if="operand.origin">{{ say(operand.origin) }}</small>
               </td>
-              <td class="num value">
-                {{ figure(takenOff(step, operand) ? { ...operand, value: -operand.value } : operand) }}
-              </td>
-              <td v-if="step.op === 'moments'" class="num lever">{{ lever(operand) }}</td>
-              <td v-if="step.op === 'weighted'" class="num lever">
-                {{ t('app.arithmetic.weight', { value: written(operand.x ?? 1, 3) }) }}
+              <td class="num value">{{ lineOf(step, operand, index).figure }}</td>
+              <td v-if="step.op === 'moments' || step.op === 'weighted'" class="num lever">
+                {{ lineOf(step, operand, index).lever }}
               </td>
             </tr>
           </tbody>

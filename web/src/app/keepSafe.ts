@@ -38,6 +38,11 @@ export async function keepSafe(): Promise<void> {
 
   await workspace.start({ store: localStore, copies, tabs: openTabs(), mark: browserMark, version, now, pause });
   await keeping.start({ store: localStore, copies, now });
+  // A folder was chosen once: what keeps it up to date comes when there is one.
+  if ('showDirectoryPicker' in window && (await localStore.get('folder').catch(() => null)) !== null) {
+    const { useFolder } = await import('../stores/folder.ts');
+    await useFolder().start(localStore);
+  }
   watch(
     () => workspace.edits,
     (edits) => {

@@ -6,6 +6,7 @@ const routes: RouteRecordRaw[] = [
   { path: '/', name: 'yard', component: YardView },
   { path: '/start', name: 'start', component: () => import('../stations/start/StartView.vue') },
   { path: '/look/:body', name: 'look', component: () => import('../stations/look/WalkView.vue') },
+  { path: '/take', name: 'take', component: () => import('../stations/take/TakeView.vue') },
   { path: '/words', name: 'words', component: () => import('../stations/words/GlossaryView.vue') },
   {
     path: '/rig/:rig',

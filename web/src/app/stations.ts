@@ -91,7 +91,7 @@ export const stations: readonly Station[] = [
     key: 'f',
     post: () => ({ key: 'papers' }),
     view: () => import('../stations/papers/PapersStation.vue'),
-    meta: { stage: 'folded' },
+    meta: { stage: 'folded', choosesBasis: true },
   },
   { name: 'rules', view: () => import('../stations/rules/RulesView.vue'), meta: { stage: 'sentence' } },
   { name: 'pair', view: () => import('../stations/pair/PairView.vue'), meta: { stage: 'none' } },

@@ -46,6 +46,10 @@ const promised = computed(() => {
       <dt>{{ t('app.keeping.roomTitle') }}</dt>
       <dd>{{ room }}</dd>
     </div>
+    <div>
+      <dt>{{ t('paper.private.title') }}</dt>
+      <dd>{{ t('paper.private.text') }}</dd>
+    </div>
   </dl>
 </template>
 

@@ -1,100 +1,71 @@
 <script setup lang="ts">
-import { extractRig, photosIn, writeWorkspace } from '@wagonomos/core/files';
-import { Download, FolderOpen, Images } from '@lucide/vue';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { downloadBlob, downloadText, fileNameFrom } from '../../shared/download.ts';
-import FileOpener from '../../shared/FileOpener.vue';
-import { parcel } from '../../storage/photos.ts';
-import { useKeeping } from '../../stores/keeping.ts';
+import { useRoute, useRouter } from 'vue-router';
+import SheetTabs from '../../shared/SheetTabs.vue';
 import { useRig } from '../../stores/rig.ts';
-import { useWorkspace } from '../../stores/workspace.ts';
+import '../../shared/paperWords.ts';
+import DuesSoon from './DuesSoon.vue';
+import DeskSheet from './DeskSheet.vue';
 import FiguresRead from './FiguresRead.vue';
-import KeptCopies from './KeptCopies.vue';
-import KeptSafe from './KeptSafe.vue';
+import RoadsideLook from './RoadsideLook.vue';
+import TablesOut from './TablesOut.vue';
 
-/** The file in and out, and the list of what was read where and when. */
+/** What the work comes to on paper, by the occasion on which somebody asks for it. */
 const { t } = useI18n();
-const workspace = useWorkspace();
 const rig = useRig();
-const keeping = useKeeping();
+const route = useRoute();
+const router = useRouter();
 
-const saveAll = () => {
-  if (!workspace.document) return;
-  downloadText(fileNameFrom(workspace.document.name), workspace.text());
-  keeping.fileSaved();
-};
-const saveRig = () => {
-  const one = workspace.document && rig.rigId !== null ? extractRig(workspace.document, rig.rigId) : null;
-  if (one) downloadText(fileNameFrom(one.name), writeWorkspace(one));
-};
-/** With pictures the document travels in a parcel of its own kind of file. */
-const photos = computed(() => (workspace.document ? photosIn(workspace.document) : []));
-const packing = ref(false);
-const unpacked = ref(false);
-/** Pictures and papers the document names and this browser does not have. */
-const missing = ref(0);
-const saveParcel = async () => {
-  if (!workspace.document) return;
-  packing.value = true;
-  const made = await parcel(workspace.text(), photos.value);
-  packing.value = false;
-  unpacked.value = made === null;
-  missing.value = made?.missing ?? 0;
-  if (!made) return;
-  downloadBlob(fileNameFrom(workspace.document.name, 'wagonomos.zip'), made.blob);
-  keeping.fileSaved();
+const occasions = ['before', 'stopped', 'certifier', 'selling', 'phone', 'dates', 'kept'] as const;
+type Occasion = (typeof occasions)[number];
+const open = computed<Occasion>(() => occasions.find((one) => one === route.query['sheet']) ?? 'before');
+const go = (sheet: Occasion) => router.replace({ query: { ...route.query, sheet } });
+
+const papers = {
+  before: ['card', 'halfCard'],
+  stopped: ['roadside'],
+  certifier: ['request', 'case', 'weighing'],
+  selling: ['dossier', 'weighing'],
+} as const;
+const others: Readonly<Record<Exclude<Occasion, keyof typeof papers>, Component>> = {
+  phone: defineAsyncComponent(() => import('./HandOver.vue')),
+  dates: defineAsyncComponent(() => import('./DatesSheet.vue')),
+  kept: defineAsyncComponent(() => import('./KeptSheet.vue')),
 };
 </script>
 
 <template>
-  <div class="bench papers">
-    <section class="column">
-      <section>
-        <h2>{{ t('app.papers.files') }}</h2>
-        <p class="soft">{{ t('app.papers.filesText') }}</p>
-        <div class="actions">
-          <el-button type="primary" @click="saveAll"><Download :size="16" />{{ t('app.papers.saveAll') }}</el-button>
-          <el-button v-if="photos.length > 0" :loading="packing" @click="saveParcel">
-            <Images :size="16" />{{ t('app.papers.saveParcel', { count: photos.length }) }}
-          </el-button>
-          <el-button @click="saveRig"><Download :size="16" />{{ t('app.papers.saveRig') }}</el-button>
-          <FileOpener v-if="!workspace.follows"><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener>
-        </div>
-        <p v-if="unpacked" role="alert">{{ t('app.papers.notPacked') }}</p>
-        <p v-if="missing > 0" role="alert">{{ t('app.papers.notHere', { count: missing }, missing) }}</p>
-        <p class="soft">{{ t('app.papers.kept') }}</p>
-        <KeptSafe />
-      </section>
-      <KeptCopies />
-    </section>
-    <FiguresRead v-if="rig.view" :view="rig.view" />
+  <div v-if="rig.view" class="papers">
+    <SheetTabs
+      :label="t('paper.desk.occasions')"
+      :sheets="occasions.map((name) => ({ name, label: t(`paper.desk.occasion.${name}`) }))"
+      :open="open"
+      @open="go"
+    />
+    <DeskSheet v-if="open === 'before'" :kinds="papers.before" :says="t('paper.desk.says.before')">
+      <DuesSoon />
+    </DeskSheet>
+    <DeskSheet v-else-if="open === 'stopped'" :kinds="papers.stopped" :says="t('paper.desk.says.stopped')">
+      <RoadsideLook />
+    </DeskSheet>
+    <DeskSheet v-else-if="open === 'certifier'" :kinds="papers.certifier" :says="t('paper.desk.says.certifier')">
+      <TablesOut />
+    </DeskSheet>
+    <DeskSheet v-else-if="open === 'selling'" :kinds="papers.selling" :says="t('paper.desk.says.selling')">
+      <FiguresRead :view="rig.view" />
+    </DeskSheet>
+    <component :is="others[open]" v-else :view="rig.view" />
   </div>
 </template>
 
 <style scoped>
-.column > :deep(section + section) {
-  margin-top: 26px;
-}
 .papers {
-  grid-template-columns: minmax(300px, 420px) 1fr;
+  padding: 12px 18px 40px;
 }
-.actions {
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-  align-items: flex-start;
-  margin: 14px 0;
-}
-.actions :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-.actions :deep(svg) {
-  margin-right: 6px;
-}
-@media (width <= 900px) {
+@media (width <= 720px) {
   .papers {
-    grid-template-columns: 1fr;
+    padding: 8px 12px 32px;
   }
 }
 </style>

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { sheetSizes, type PaperKind } from '@wagonomos/papers';
+import { useI18n } from 'vue-i18n';
+import BasisChoice from '../../shared/BasisChoice.vue';
+import ChoiceField from '../../shared/ChoiceField.vue';
+import { useBasis } from '../../shared/useBasis.ts';
+import { useSettings } from '../../stores/settings.ts';
+import PaperRow from './PaperRow.vue';
+
+/** The papers of one occasion: where their masses are from, on which sheet, and what each is. */
+defineProps<{ kinds: readonly PaperKind[]; says: string }>();
+const { t } = useI18n();
+const settings = useSettings();
+const { says: drawn } = useBasis();
+</script>
+
+<template>
+  <div class="desk">
+    <section>
+      <p class="says">{{ says }}</p>
+      <div class="from no-print">
+        <BasisChoice :label="t('app.card.source')" />
+        <ChoiceField
+          class="size"
+          :label="t('paper.desk.size')"
+          :value="settings.sheetSize"
+          :options="sheetSizes.map((value) => ({ value, label: t(`paper.desk.sizeOf.${value}`) }))"
+          @change="settings.setSheetSize"
+        />
+      </div>
+      <p class="soft" data-test="drawn">{{ drawn }} {{ t('app.card.unit', { unit: settings.massUnit }) }}</p>
+      <PaperRow v-for="kind in kinds" :key="kind" :kind="kind" />
+    </section>
+    <div><slot /></div>
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+  gap: 18px 36px;
+  padding: 14px 18px 20px;
+  border: 1px solid var(--line);
+  background: var(--sheet);
+}
+.says {
+  max-width: 640px;
+  font-size: 17px;
+}
+.from {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: end;
+  margin: 8px 0 4px;
+}
+.from > :first-child {
+  flex: 1 1 260px;
+}
+.size {
+  width: 150px;
+}
+@media (width <= 900px) {
+  .desk {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px;
+  }
+}
+</style>

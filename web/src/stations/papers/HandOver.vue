@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import type { RigView } from '@wagonomos/core';
+import { packRig } from '@wagonomos/core/files';
+import { Copy, QrCode, Share2 } from '@lucide/vue';
+import QR from 'qrcode';
+import { computed, ref, watch } from 'vue';
+import { useI18n } from 'vue-i18n';
+import { useWorkspace } from '../../stores/workspace.ts';
+import FilesOut from './FilesOut.vue';
+
+/** A rig for another device or another person: a link, a code to be scanned, or the file. Nothing of it goes over a server. */
+const props = defineProps<{ view: RigView }>();
+const { t } = useI18n();
+const workspace = useWorkspace();
+
+const rigId = computed(() => props.view.rig.id);
+const link = computed(() => workspace.document && packRig(workspace.document, rigId.value, 'link'));
+const address = computed(() => (link.value ? `${location.origin}/take#${link.value.text}` : ''));
+const copied = ref<'yes' | 'no' | null>(null);
+watch(address, () => (copied.value = null));
+const copy = async () => {
+  copied.value = await navigator.clipboard.writeText(address.value).then(
+    () => 'yes' as const,
+    () => 'no' as const,
+  );
+};
+const shares = 'share' in navigator;
+const share = () => navigator.share({ title: props.view.rig.name, url: address.value }).catch(() => undefined);
+
+/** A code is drawn when it is asked for. Capitals make it coarser, and so easier to read. */
+const shown = ref(false);
+const code = computed(() =>
+  shown.value && workspace.document ? packRig(workspace.document, rigId.value, 'code') : null,
+);
+const picture = ref('');
+watch(
+  code,
+  async (made) => {
+    picture.value = made
+      ? await QR.toDataURL(`${location.origin}/take`.toUpperCase() + `#${made.text}`, {
+          errorCorrectionLevel: 'L',
+          margin: 4,
+          scale: 5,
+        }).catch(() => '')
+      : '';
+  },
+  { immediate: true },
+);
+</script>
+
+<template>
+  <div class="hand">
+    <section>
+      <p class="says">{{ t('paper.hand.says') }}</p>
+      <h2>{{ t('paper.hand.link') }}</h2>
+      <template v-if="link">
+        <p class="soft">
+          {{ t('paper.hand.linkText', { signs: address.length }) }}
+          <template v-if="link.leftOut === 'history'">{{ t('paper.hand.noHistory') }}</template>
+        </p>
+        <div class="ways">
+          <el-button type="primary" @click="copy"><Copy :size="16" />{{ t('paper.hand.copy') }}</el-button>
+          <el-button v-if="shares" @click="share"><Share2 :size="16" />{{ t('paper.desk.share') }}</el-button>
+        </div>
+        <p v-if="copied === 'yes'" role="status">{{ t('paper.hand.copied') }}</p>
+        <template v-if="copied === 'no'">
+          <p role="alert">{{ t('paper.hand.copyYourself') }}</p>
+          <textarea class="address" readonly :value="address" :aria-label="t('paper.hand.link')" rows="3" />
+        </template>
+      </template>
+      <p v-else role="alert">{{ t('paper.hand.tooLarge') }}</p>
+      <h2>{{ t('paper.hand.code') }}</h2>
+      <p class="soft">{{ t('paper.hand.codeText') }}</p>
+      <el-button v-if="!shown" @click="shown = true"><QrCode :size="16" />{{ t('paper.hand.show') }}</el-button>
+      <template v-else-if="code">
+        <p v-if="code.leftOut === 'history'" class="soft">{{ t('paper.hand.noHistory') }}</p>
+        <img
+          v-if="picture"
+          :src="picture"
+          class="code"
+          :alt="t('paper.hand.codeOf', { rig: view.rig.name })"
+          data-test="code"
+        />
+      </template>
+      <p v-else role="alert">{{ t('paper.hand.codeTooLarge') }}</p>
+      <p class="soft">
+        <router-link :to="{ name: 'take' }">{{ t('paper.hand.toTake') }}</router-link>
+      </p>
+    </section>
+    <section><FilesOut :view="view" /></section>
+  </div>
+</template>
+
+<style scoped>
+.hand {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 20px 36px;
+  padding: 14px 18px 20px;
+  border: 1px solid var(--line);
+  background: var(--sheet);
+}
+h2 {
+  margin-top: 16px;
+}
+.says {
+  font-size: 17px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 8px 0;
+}
+.ways :deep(.el-button + .el-button) {
+  margin-left: 0;
+}
+.hand :deep(.el-button svg) {
+  margin-right: 6px;
+}
+.address {
+  width: 100%;
+  font: 13px monospace;
+}
+/* Whole device pixels, white around it whatever the theme. */
+.code {
+  display: block;
+  width: min(100%, 720px);
+  margin: 8px 0;
+  background: white;
+  image-rendering: pixelated;
+}
+@media (width <= 900px) {
+  .hand {
+    grid-template-columns: minmax(0, 1fr);
+    padding: 12px;
+  }
+  .hand :deep(.el-button) {
+    min-height: 44px;
+  }
+}
+</style>

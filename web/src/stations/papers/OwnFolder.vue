@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { FolderSync } from '@lucide/vue';
+import { useI18n } from 'vue-i18n';
+import { localStore } from '../../storage/localStore.ts';
+import { useFolder } from '../../stores/folder.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
+
+/** A folder of the owner's in which the file is kept up to date, where the browser can do that. */
+const { t } = useI18n();
+const workspace = useWorkspace();
+const folder = useFolder();
+void folder.start(localStore);
+const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
+</script>
+
+<template>
+  <section data-test="own-folder">
+    <h2>{{ t('paper.folder.title') }}</h2>
+    <p v-if="!folder.can" class="soft">{{ t('paper.folder.cannot') }}</p>
+    <template v-else>
+      <p class="soft">{{ t('paper.folder.text') }}</p>
+      <p v-if="folder.state === 'ready'" role="status">
+        {{ t('paper.folder.ready', { name: folder.name }) }}
+        <template v-if="folder.savedAt">
+          {{ t('paper.folder.savedAt', { when: when.format(new Date(folder.savedAt)) }) }}
+        </template>
+        <template v-if="folder.pending">{{ t('paper.folder.pending') }}</template>
+      </p>
+      <p v-else-if="folder.state !== 'none'" role="alert">
+        {{ t(`paper.folder.${folder.state}`, { name: folder.name }) }}
+      </p>
+      <div class="ways">
+        <el-button v-if="folder.state === 'asks'" type="primary" @click="folder.allow">
+          {{ t('paper.folder.allow') }}
+        </el-button>
+        <el-button :disabled="workspace.follows" @click="folder.choose">
+          <FolderSync :size="16" />{{ t(folder.state === 'none' ? 'paper.folder.choose' : 'paper.folder.other') }}
+        </el-button>
+        <el-button v-if="folder.state !== 'none'" @click="folder.forget">{{ t('paper.folder.forget') }}</el-button>
+      </div>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin: 8px 0;
+}
+.ways :deep(.el-button + .el-button) {
+  margin-left: 0;
+}
+.ways :deep(svg) {
+  margin-right: 6px;
+}
+</style>

@@ -1,0 +1,97 @@
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { fileNameFrom } from '../shared/download.ts';
+import type { KeyValueStore } from '../storage/localStore.ts';
+import { useKeeping } from './keeping.ts';
+import { useWorkspace } from './workspace.ts';
+
+const recordKey = 'folder';
+/** ms of quiet after an edit before the file in the folder is written: a disk, or somebody's cloud, stands behind it. */
+const quiet = 8_000;
+
+/** What of the File System Access API is used here; its permissions are in no library of types yet. */
+interface Folder extends FileSystemDirectoryHandle {
+  readonly queryPermission?: (wish: { mode: 'readwrite' }) => Promise<PermissionState>;
+  readonly requestPermission?: (wish: { mode: 'readwrite' }) => Promise<PermissionState>;
+}
+type Picker = (wish: { id: string; mode: 'readwrite' }) => Promise<Folder>;
+
+/** none: nothing chosen. asks: the browser wants to be asked again. ready: it is written to. failed: it could not be. */
+export type FolderState = 'none' | 'asks' | 'ready' | 'failed';
+
+/** A folder of the owner's, chosen once, in which the file is kept up to date by itself where the browser allows that. */
+export const useFolder = defineStore('folder', () => {
+  const workspace = useWorkspace();
+  const keeping = useKeeping();
+  const folder = shallowRef<Folder | null>(null);
+  const state = ref<FolderState>('none');
+  /** ISO 8601 with time. */
+  const savedAt = ref<string | null>(null);
+  const can = 'showDirectoryPicker' in window;
+  const name = computed(() => folder.value?.name ?? '');
+  let store: KeyValueStore | undefined;
+  let wait: ReturnType<typeof setTimeout> | undefined;
+  /** The edit that was last written there. */
+  let written = 0;
+
+  const start = async (from: KeyValueStore) => {
+    if (store) return;
+    store = from;
+    const kept = (await from.get(recordKey).catch(() => null)) as Folder | null;
+    if (kept === null || typeof kept.getFileHandle !== 'function') return;
+    folder.value = kept;
+    const allowed = await kept.queryPermission?.({ mode: 'readwrite' }).catch(() => 'denied' as const);
+    state.value = allowed === undefined || allowed === 'granted' ? 'ready' : 'asks';
+  };
+  watch(
+    () => workspace.edits,
+    () => {
+      if (state.value !== 'ready' || workspace.writes !== true) return;
+      clearTimeout(wait);
+      wait = setTimeout(() => void save(), quiet);
+    },
+  );
+  /** Writes the file as it is now. A broken write leaves the old one: the browser swaps them when the new one is whole. */
+  const save = async () => {
+    clearTimeout(wait);
+    const { document } = workspace;
+    if (!folder.value || !document) return;
+    const at = workspace.edits;
+    try {
+      const file = await folder.value.getFileHandle(fileNameFrom(document.name), { create: true });
+      const stream = await file.createWritable();
+      await stream.write(workspace.text());
+      await stream.close();
+      savedAt.value = new Date().toISOString();
+      state.value = 'ready';
+      written = at;
+      keeping.fileSaved();
+    } catch (error) {
+      state.value = error instanceof DOMException && error.name === 'NotAllowedError' ? 'asks' : 'failed';
+    }
+  };
+  /** @returns false: nobody chose one */
+  const choose = async (): Promise<boolean> => {
+    const pick = (window as unknown as { readonly showDirectoryPicker: Picker }).showDirectoryPicker;
+    const chosen = await pick({ id: 'wagonomos', mode: 'readwrite' }).catch(() => null);
+    if (!chosen) return false;
+    folder.value = chosen;
+    await store?.set(recordKey, chosen).catch(() => undefined);
+    await save();
+    return true;
+  };
+  /** After a restart of the browser it asks again, and only on a press. */
+  const allow = async () => {
+    const answer = await folder.value?.requestPermission?.({ mode: 'readwrite' }).catch(() => 'denied' as const);
+    if (answer === undefined || answer === 'granted') await save();
+  };
+  const forget = async () => {
+    clearTimeout(wait);
+    folder.value = null;
+    state.value = 'none';
+    savedAt.value = null;
+    await store?.remove(recordKey).catch(() => undefined);
+  };
+  const pending = computed(() => state.value === 'ready' && savedAt.value !== null && workspace.edits > written);
+  return { can, state, name, savedAt, pending, start, choose, allow, save, forget };
+});
