@@ -12,6 +12,7 @@ export default defineConfig({
     coverage: { provider: 'v8', include: ['*/src/**/*.{ts,vue}'], reporter: ['text-summary'] },
     projects: [
       node('core', 'core', ['src/**/*.test.ts']),
+      node('papers', 'papers', ['src/**/*.test.ts']),
       node('cli', 'cli', ['src/**/*.test.ts']),
       node('server', 'server', ['src/**/*.test.ts']),
       node('tooling', 'scripts', ['**/*.test.ts']),

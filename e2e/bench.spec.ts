@@ -6,6 +6,7 @@ import {
   estate,
   fill,
   grip,
+  openKept,
   placeIn,
   putThing,
   sentence,
@@ -230,7 +231,7 @@ interface Told {
 test('the figures on the screen are those of the command line for the exported file', async ({ page }, info) => {
   await page.goto(`${wagon}/load`);
   await putThing(page, 'Recovery kit', 'at home');
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   const download = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save this rig only' }).click();
   const file = info.outputPath('rig.wagonomos.json');

@@ -100,7 +100,9 @@ for (const { name, rig } of [
         'weigh',
         'weigh?sheet=history',
         'verdict',
-        'papers',
+        ...['before', 'stopped', 'certifier', 'selling', 'phone', 'dates', 'kept'].map(
+          (sheet) => `papers?sheet=${sheet}`,
+        ),
         'rules',
         'card',
         'compare',

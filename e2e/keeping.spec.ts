@@ -124,7 +124,7 @@ test.describe('a file that cannot be used is refused with its reason', () => {
   ];
   for (const [title, content, reason] of cases) {
     test(title, async ({ page }) => {
-      await page.goto(`${van}/papers`);
+      await page.goto(`${van}/papers?sheet=kept`);
       const before = (await sentence(page).textContent()) ?? '';
       await page.getByTestId('file-input').setInputFiles({
         name: 'given.wagonomos.json',

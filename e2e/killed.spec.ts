@@ -118,7 +118,7 @@ test('the browser killed while an older document is brought up to date has the o
     await expect(again.page.getByTestId('unread')).toHaveCount(0);
     const now = (await kept(again.page)) as { version: number; rigs: unknown[] };
     expect(now.rigs).toHaveLength(old.rigs.length);
-    await again.go(`/rig/${old.rigs[0]?.id ?? ''}/papers`);
+    await again.go(`/rig/${old.rigs[0]?.id ?? ''}/papers?sheet=kept`);
     await expect(again.page.getByTestId('copies').getByText('newer format').first()).toBeVisible();
     await again.kill();
   }

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, fill, sentence, thingCell } from './support.ts';
+import { choose, fill, openKept, sentence, thingCell } from './support.ts';
 
 const thing = (page: Page, name: string) =>
   page.getByTestId('thing').filter({ has: thingCell(page, `Mass of ${name}`) });
@@ -101,7 +101,7 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
 
   const file = info.outputPath('wren.wagonomos.json');
   await test.step('saved to a file', async () => {
-    await page.getByRole('link', { name: /^Papers/ }).click();
+    await openKept(page);
     const download = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Save this rig only' }).click();
     await (await download).saveAs(file);

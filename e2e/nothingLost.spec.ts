@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
 import { keepAndOpen, kept, rawExample, untilKept } from './keptStore.ts';
-import { fill, seriousFaults, sentence, van } from './support.ts';
+import { fill, openKept, sentence, seriousFaults, van } from './support.ts';
 
 const gvw = (page: Page) => page.getByRole('article', { name: 'vehicle plate' }).getByLabel('GVW', { exact: true });
 const british = () => rawExample('british-van-with-scooter');
@@ -85,7 +85,7 @@ test('a damaged document is shown as far as it can be read, and its whole text s
   await untilKept(page, '3140 kg');
   await page.reload();
   await expect(page.getByTestId('unread')).toHaveCount(0);
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   const copy = page.getByTestId('copies').getByRole('listitem').filter({ hasText: 'damaged, as it was found' });
   await copy.getByRole('button', { name: 'Look' }).click();
   const dialog = page.getByRole('dialog').filter({ hasText: 'Copy of' });
@@ -95,7 +95,7 @@ test('a damaged document is shown as far as it can be read, and its whole text s
   await expect(dialog).toBeHidden();
   await page.getByRole('link', { name: /^Plates/ }).click();
   await expect(gvw(page)).not.toHaveValue('3140');
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   // As it was found, at the start of the day's work, and before going back.
   await expect(page.getByTestId('copies').getByRole('listitem')).toHaveCount(3);
   await copy.getByRole('button', { name: /^Throw away/ }).click();
@@ -193,7 +193,7 @@ test('copies are made once a day of work and before a file is opened, and one go
   await keepAndOpen(page, await british(), `${van}/plates`);
   await gvw(page).fill('3140');
   await gvw(page).press('Tab');
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   const list = page.getByTestId('copies').getByRole('listitem');
   await expect(list).toHaveCount(1);
   await expect(list).toContainText('start of a day');
@@ -208,7 +208,7 @@ test('copies are made once a day of work and before a file is opened, and one go
   await expect(page.getByTestId('rig-card')).toHaveCount(1);
   await expect(page.getByTestId('rig-card')).not.toContainText('Sandpiper');
   await page.getByTestId('rig-card').click();
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   await expect(list).toHaveCount(2);
   await list.filter({ hasText: 'opened instead' }).getByRole('button', { name: 'Look' }).click();
   await page.getByRole('button', { name: 'Go back to this' }).click();
@@ -252,11 +252,11 @@ test.describe('parts of the app that are not on the server any more', () => {
     await expect(page.getByTestId('stale')).toContainText('newer version');
     await page.reload();
     await expect(page.getByTestId('stale')).toHaveCount(0);
-    await page.getByRole('link', { name: /^Papers/ }).click();
+    await openKept(page);
     await expect(page.getByTestId('stale')).toBeVisible();
     await page.unrouteAll();
     await page.getByTestId('stale').getByRole('button').click();
-    await page.getByRole('link', { name: /^Papers/ }).click();
+    await openKept(page);
     await expect(page.getByTestId('kept-safe')).toBeVisible();
   });
 });

@@ -21,6 +21,11 @@ const views = [
   '/',
   '/start',
   '/words',
+  '/take',
+  ...['stopped', 'certifier', 'selling', 'phone', 'dates', 'kept'].map(
+    (sheet) => `/rig/tern-and-saltbush/papers?sheet=${sheet}`,
+  ),
+  '/rig/redstart/papers?sheet=dates',
   '/rig/tern-and-saltbush/road?trip=hills',
   ...['trailers', 'cars', 'needs', 'thumbs'].map((sheet) => `/rig/tern-and-saltbush/pair?sheet=${sheet}`),
   '/rig/dohle-and-kiebitz/pair?sheet=trailers',

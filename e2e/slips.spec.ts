@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { BlobReader, BlobWriter, TextReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
 import { kept, untilKept } from './keptStore.ts';
-import { choose, fill, seriousFaults, takeOption, van } from './support.ts';
+import { choose, fill, openKept, seriousFaults, takeOption, van } from './support.ts';
 
 /** A picture that a browser can read: a small JPEG made in the page. */
 async function picture(page: Page, hue: number): Promise<Buffer> {
@@ -76,7 +76,7 @@ test('pictures of a slip are kept, saved in one parcel with the file, and come b
   await page.reload();
   await page.getByTestId('slip-where').getByText('Where, when').click();
   await expect(photos(page).locator('img')).toHaveCount(2);
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save everything with its pictures (2)' }).click();
   const file = await (await downloading).path();
@@ -192,7 +192,7 @@ test('a picture in a parcel is only what its hash says: the owner’s own stays 
   await zip.add('document.wagonomos.json', new TextReader(JSON.stringify(document)));
   await zip.add(`pictures/${hash}.jpg`, new TextReader('not the picture'));
   const buffer = Buffer.from(await (await zip.close()).arrayBuffer());
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   await page
     .getByTestId('file-input')
     .setInputFiles({ name: 'all.wagonomos.zip', mimeType: 'application/zip', buffer });
@@ -212,7 +212,7 @@ test('a picture in a parcel is only what its hash says: the owner’s own stays 
     mimeType: 'application/zip',
     buffer: buffer.subarray(0, buffer.length - 40),
   };
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   await page.getByTestId('file-input').setInputFiles(file);
   await expect(page.getByTestId('file-refused')).toContainText('The parcel is damaged');
 });

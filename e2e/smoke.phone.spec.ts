@@ -63,7 +63,7 @@ test('a damaged document, a refused edit and the copies are told within the scre
   await expect(page.getByTestId('refused-edit')).toBeInViewport();
   await expectNoSidewaysScroll(page);
   expect(await seriousFaults(page)).toEqual([]);
-  await page.goto(`${wagon}/papers`);
+  await page.goto(`${wagon}/papers?sheet=kept`);
   await expect(page.getByTestId('copies')).toContainText('damaged, as it was found');
   await expectNoSidewaysScroll(page);
   expect(await seriousFaults(page)).toEqual([]);

@@ -108,3 +108,9 @@ export async function dragThing(page: Page, name: string, to: string, onTheWay?:
   await page.mouse.up();
   await expect(page.getByTestId('hand')).toBeEmpty();
 }
+
+/** Papers, where what is kept safe lies: the file, the folder, the copies. */
+export async function openKept(page: Page): Promise<void> {
+  await page.getByRole('link', { name: /^Papers/ }).click();
+  await page.getByRole('button', { name: 'Kept safe' }).click();
+}

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { choose, fill, seriousFaults, van, wagon } from './support.ts';
+import { choose, fill, openKept, seriousFaults, van, wagon } from './support.ts';
 
 const motorhome = '/rig/bachstelze';
 const sheet = (page: Page, name: string) => page.getByRole('button', { name, exact: true }).click();
@@ -189,7 +189,7 @@ test('a certificate goes along in the parcel, and what is no PDF is refused in w
   await chosen.setInputFiles([pdf('letter.pdf', 'no paper at all'), pdf('certificate.pdf', '%PDF-1.4 invented')]);
   await expect(step(page, 'certificate').getByRole('alert')).toContainText('That is no PDF.');
   await expect(step(page, 'certificate').getByRole('link', { name: 'certificate.pdf' })).toBeVisible();
-  await page.getByRole('link', { name: /^Papers/ }).click();
+  await openKept(page);
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save everything with its pictures (1)' }).click();
   const file = await (await downloading).path();
@@ -212,7 +212,7 @@ test('a certificate goes along in the parcel, and what is no PDF is refused in w
 
   // From the file without its papers a parcel lacks them, and says so.
   const bare = await (await browser.newContext()).newPage();
-  await bare.goto(`${van}/papers`);
+  await bare.goto(`${van}/papers?sheet=kept`);
   const only = { name: 'all.wagonomos.json', mimeType: 'application/json', buffer: text };
   await bare.getByTestId('file-input').setInputFiles(only);
   await bare.getByRole('button', { name: 'Instead', exact: true }).click();

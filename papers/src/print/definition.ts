@@ -20,7 +20,7 @@ export const inks = {
 
 /** Half of a sheet, points: cut across the middle. */
 const halves: Readonly<Record<SheetSize, PageSize>> = { A4: 'A5', LETTER: { width: 396, height: 612 } };
-const margins = { whole: [42, 46, 42, 58], half: [28, 34, 28, 50] } as const;
+const margins = { whole: [42, 46, 42, 58], half: [28, 34, 28, 58] } as const;
 
 /** How the tables of a paper are ruled. @param scale of its letters */
 export const tableLayouts = (scale: number): Record<string, CustomTableLayout> => ({
