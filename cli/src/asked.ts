@@ -13,7 +13,7 @@ import {
 } from '@wagonomos/core';
 import type { Ticket } from '@wagonomos/core/weighing';
 import { paperKinds, sheetSizes, type PaperKind, type SheetSize } from '@wagonomos/papers';
-import { speech } from './speech.ts';
+import { speech, translate } from './speech.ts';
 
 export interface CliResult {
   readonly code: number;
@@ -37,7 +37,7 @@ export interface Asked {
  * @param today the day the rules are asked for where neither the option nor the file says one, ISO 8601
  */
 export function readAsked(args: readonly string[], today: string): Asked | CliResult {
-  const say = speech('uk').translate;
+  const say = translate;
   const options = readOptions(args);
   if (typeof options === 'string') return misuse(`${options}\n${say('cli.usage', {})}`);
   const { file } = options;
@@ -76,7 +76,7 @@ interface Options {
 }
 
 function readOptions(args: readonly string[]): Options | string {
-  const say = speech('uk').translate;
+  const say = translate;
   try {
     const { values, positionals } = parseArgs({
       args: [...args],

@@ -5,7 +5,7 @@ import { verdictFrom } from '@wagonomos/core/weighing';
 import { makePaper, paperKinds, paperWords } from '@wagonomos/papers';
 import { faces, facesFor, printPaper, type FaceName, type Faces } from '@wagonomos/papers/print';
 import { misuse, readAsked, type CliResult } from './asked.ts';
-import { speech } from './speech.ts';
+import { translate } from './speech.ts';
 
 /**
  * `report FILE --kind KIND --out FILE.pdf [--paper A4|LETTER] [--unit kg|lb]` and what `check` takes: a paper as a PDF. Pictures
@@ -16,10 +16,9 @@ export async function runReport(args: readonly string[], today = localDay(new Da
   const asked = readAsked(args, today);
   if ('error' in asked) return asked;
   const { options, workspace, view, ticket } = asked;
-  const say = speech('uk').translate;
   const { kind, out, unit, paper: size } = options;
-  if (kind === undefined) return misuse(say('cli.badKind', { known: paperKinds.join(', ') }));
-  if (out === undefined) return misuse(say('cli.noOut', {}));
+  if (kind === undefined) return misuse(translate('cli.badKind', { known: paperKinds.join(', ') }));
+  if (out === undefined) return misuse(translate('cli.noOut', {}));
   const tickets = workspace.tickets.filter(({ rig }) => rig === view.rig.id);
   const paper = makePaper(kind, {
     view,
@@ -27,20 +26,20 @@ export async function runReport(args: readonly string[], today = localDay(new Da
     planAsked: true,
     tickets,
     cases: workspace.cases.filter(({ rig }) => rig === view.rig.id),
-    words: paperWords(speech('uk').translate, view.situation.words, unit),
-    abroad: paperWords(speech('uk').translate, regionOf(view.situation.travel.country), unit),
+    words: paperWords(translate, view.situation.words, unit),
+    abroad: paperWords(translate, regionOf(view.situation.travel.country), unit),
     size,
     today,
     pictures: new Set(),
   });
-  if (!paper) return misuse(say('cli.noCase', { rig: view.rig.name }));
+  if (!paper) return misuse(translate('cli.noCase', { rig: view.rig.name }));
   try {
     writeFileSync(out, await printPaper(paper, readFaces(facesFor(paper))));
   } catch (error) {
     const reason = error instanceof Error && 'code' in error ? String(error.code) : String(error);
-    return misuse(say('cli.notWritten', { file: out, reason }));
+    return misuse(translate('cli.notWritten', { file: out, reason }));
   }
-  return { code: 0, out: say('cli.written', { file: out, title: paper.title }), error: '' };
+  return { code: 0, out: translate('cli.written', { file: out, title: paper.title }), error: '' };
 }
 
 const require = createRequire(import.meta.url);

@@ -6,12 +6,12 @@ import {
   registerMessageCompiler,
   registerMessageResolver,
   resolveValue,
-  translate,
+  translate as say,
 } from '@intlify/core-base';
-import type { MassUnit, Region, Speech } from '@wagonomos/core';
+import type { Region, Speech } from '@wagonomos/core';
 import { english } from '@wagonomos/locales';
 import { paperEnglish } from '@wagonomos/locales/paper';
-import { speechOf } from '@wagonomos/papers/words';
+import { speechOf, type Translate } from '@wagonomos/papers/words';
 
 registerMessageCompiler(compile);
 registerMessageResolver(resolveValue);
@@ -19,12 +19,12 @@ registerLocaleFallbacker(fallbackWithLocaleChain);
 
 const context = createCoreContext({ locale: 'en', messages: { en: { ...english, ...paperEnglish } } });
 
-/** The words of the catalogue for the terminal, masses in kg where nothing else is asked for. */
-export function speech(region: Region, unit: MassUnit = 'kg'): Speech {
-  const say = (key: string, named: Readonly<Record<string, string | number>> = {}): string => {
-    const count = named['count'];
-    const text = translate(context, key, named, typeof count === 'number' ? { plural: count } : {});
-    return typeof text === 'string' ? text : key;
-  };
-  return speechOf(say, region, unit);
-}
+/** The catalogue's text for a key; `count` chooses the plural. */
+export const translate: Translate = (key, named = {}) => {
+  const count = named['count'];
+  const text = say(context, key, named, typeof count === 'number' ? { plural: count } : {});
+  return typeof text === 'string' ? text : key;
+};
+
+/** The words of the catalogue for the terminal, masses in kg. */
+export const speech = (region: Region): Speech => speechOf(translate, region, 'kg');

@@ -25,7 +25,7 @@ export function calendarOf(dues: readonly DueDate[], rig: string, words: PaperWo
         transp: 'TRANSPARENT',
         created: now.getTime(),
         lastModified: now.getTime(),
-        alarms: [{ action: 'display', description: title, trigger: { days: warnDays, before: true } }],
+        alarms: [{ action: 'display', description: title, trigger: { hours: 24 * warnDays, before: true } }],
       },
     ];
   });
