@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { chromium, expect, test, type Page } from '@playwright/test';
 import browser from '../playwright.config.ts';
 import { kept, put } from './keptStore.ts';
-import { van } from './support.ts';
+import { openKept, van } from './support.ts';
 
 /** A browser of our own on a folder of its own, which can be ended the hard way, with everything it started. */
 async function browserOn(folder: string, baseURL: string) {
@@ -120,6 +120,57 @@ test('the browser killed while an older document is brought up to date has the o
     expect(now.rigs).toHaveLength(old.rigs.length);
     await again.go(`/rig/${old.rigs[0]?.id ?? ''}/papers?sheet=kept`);
     await expect(again.page.getByTestId('copies').getByText('newer format').first()).toBeVisible();
+    await again.kill();
+  }
+  expect(emptied, 'rounds in which the browser lost its own profile').toBeLessThanOrEqual(2);
+  await rm(folder, { recursive: true, force: true });
+});
+
+test('the browser killed while a file takes the place of what is here has the one or the other, and a copy', async ({
+  baseURL,
+}, info) => {
+  test.setTimeout(600_000);
+  const folder = info.outputPath('replacing');
+  const other = fileURLToPath(new URL('../examples/german-motorhome.wagonomos.json', import.meta.url));
+  const file = { name: 'other.wagonomos.json', mimeType: 'application/json', buffer: await readFile(other) };
+  const british = new URL('../examples/british-van-with-scooter.wagonomos.json', import.meta.url);
+  const here = JSON.parse(await readFile(fileURLToPath(british), 'utf8')) as { rigs: { name: string }[] };
+  let emptied = 0;
+  for (let n = 0; n < 8; n += 1) {
+    const { page, kill, go } = await browserOn(folder, baseURL ?? '');
+    await go('/');
+    await page.getByTestId('rig-card').first().waitFor();
+    await put(page, 'witness', n);
+    await put(page, 'workspace', here);
+    await go('/');
+    await expect(page.getByTestId('rig-card')).toHaveCount(1);
+    await page.getByTestId('file-input').first().setInputFiles(file);
+    await page.getByRole('button', { name: 'Instead', exact: true }).click();
+    await page.waitForTimeout(moment(n, 300));
+    await kill();
+    const again = await browserOn(folder, baseURL ?? '');
+    await again.go('/');
+    await again.page.getByTestId('rig-card').first().waitFor();
+    if ((await kept(again.page, 'witness')) === undefined) {
+      emptied += 1;
+      await again.kill();
+      continue;
+    }
+    await expect(again.page.getByTestId('unread')).toHaveCount(0);
+    await expect(again.page.getByTestId('rig-card')).toHaveCount(1);
+    const name = (await again.page.getByTestId('rig-card').textContent()) ?? '';
+    expect(name).toMatch(/Sandpiper|Bachstelze/);
+    if (name.includes('Bachstelze')) {
+      // What was here is among the copies, and is gone back to.
+      await again.page.getByTestId('rig-card').click();
+      await openKept(again.page);
+      const copy = again.page.getByTestId('copies').getByRole('listitem').filter({ hasText: 'opened instead' });
+      await copy.first().getByRole('button', { name: 'Look' }).click();
+      await again.page.getByRole('button', { name: 'Go back to this' }).click();
+      await expect(again.page.getByRole('dialog')).toBeHidden();
+      await again.go('/');
+      await expect(again.page.getByTestId('rig-card')).toContainText(here.rigs[0]?.name ?? '');
+    }
     await again.kill();
   }
   expect(emptied, 'rounds in which the browser lost its own profile').toBeLessThanOrEqual(2);

@@ -58,6 +58,7 @@ test('each paper is saved as a PDF that says what the verdict says, offline too 
 async function scanned(page: Page): Promise<string> {
   const code = page.getByTestId('code');
   await expect(code).toBeVisible();
+  await expect(page.locator('.dialog-fade-enter-active')).toHaveCount(0);
   const { data, width, height } = PNG.sync.read(await code.screenshot());
   const found = jsQR(new Uint8ClampedArray(data), width, height);
   if (!found) throw new Error('nothing to be read on the code');

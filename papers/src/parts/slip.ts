@@ -49,10 +49,11 @@ export function slipLines(ask: PaperAsk, ticket: Ticket): readonly Content[] {
 }
 
 /** Every load that follows from the readings alone, with its ±. */
-function settled({ words }: PaperAsk, weighed: TicketAssessment | null): readonly Content[] {
+function settled({ words, view }: PaperAsk, weighed: TicketAssessment | null): readonly Content[] {
   const { t } = words;
   const known = Object.entries(weighed?.loads.values ?? {}).flatMap(([name, value]) =>
-    value.kind === 'known'
+    // Without a trailer a vehicle weighs one thing, and not two.
+    value.kind === 'known' && (view.trailer || name !== 'vehicleTotal')
       ? [[words.quantity(name), figure(words.bare(value.value, 'load')), `± ${words.bare(2 * value.sigma, 'load')}`]]
       : [],
   );

@@ -27,7 +27,7 @@ export const exampleNames = [
 export const today = '2026-11-28';
 
 /** The catalogue read as plainly as can be: gaps filled, the plural by its bars. */
-export const translate: Translate = (key, named = {}) => {
+const translate: Translate = (key, named = {}) => {
   const found = key.split('.').reduce<unknown>((node, part) => (node as Record<string, unknown> | undefined)?.[part], {
     ...english,
     ...paperEnglish,

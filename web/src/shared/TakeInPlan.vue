@@ -6,7 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useWorkspace } from '../stores/workspace.ts';
 
 /** What is in a file, and what would become of it beside or instead of what is here. */
-const props = defineProps<{ document: Workspace; plan: MergePlan }>();
+const props = defineProps<{ document: Workspace; plan: MergePlan; besideOnly?: boolean }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 
@@ -54,7 +54,9 @@ const gone = computed(() => workspace.document?.rigs.map(({ name }) => name) ?? 
     </table>
   </div>
   <p class="soft">{{ t('app.takeIn.besideText') }}</p>
-  <p v-if="gone.length > 0" class="soft">{{ t('app.takeIn.insteadText', { rigs: gone.join(' · ') }) }}</p>
+  <p v-if="gone.length > 0 && !besideOnly" class="soft">
+    {{ t('app.takeIn.insteadText', { rigs: gone.join(' · ') }) }}
+  </p>
 </template>
 
 <style scoped>

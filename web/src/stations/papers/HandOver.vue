@@ -33,19 +33,20 @@ const code = computed(() =>
   shown.value && workspace.document ? packRig(workspace.document, rigId.value, 'code') : null,
 );
 const picture = ref('');
-watch(
-  code,
-  async (made) => {
-    picture.value = made
-      ? await QR.toDataURL(`${location.origin}/take`.toUpperCase() + `#${made.text}`, {
-          errorCorrectionLevel: 'L',
-          margin: 4,
-          scale: 5,
-        }).catch(() => '')
-      : '';
-  },
-  { immediate: true },
-);
+/** px: so many of the screen's own dots to each square as there is room for, and whole ones, or a camera sees stripes. */
+const wide = ref(0);
+const margin = 4;
+const room = () => Math.min(window.innerWidth * 0.96 - 26, window.innerHeight - 150);
+watch(code, async (made) => {
+  picture.value = '';
+  if (!made) return;
+  const text = `${`${location.origin}/take`.toUpperCase()}#${made.text}`;
+  const wish = { errorCorrectionLevel: 'L', margin } as const;
+  const squares = QR.create(text, wish).modules.size + 2 * margin;
+  const dots = Math.max(1, Math.floor((room() * window.devicePixelRatio) / squares));
+  wide.value = (squares * dots) / window.devicePixelRatio;
+  picture.value = `data:image/svg+xml,${encodeURIComponent(await QR.toString(text, { ...wish, type: 'svg' }))}`;
+});
 </script>
 
 <template>
@@ -71,18 +72,32 @@ watch(
       <p v-else role="alert">{{ t('paper.hand.tooLarge') }}</p>
       <h2>{{ t('paper.hand.code') }}</h2>
       <p class="soft">{{ t('paper.hand.codeText') }}</p>
-      <el-button v-if="!shown" @click="shown = true"><QrCode :size="16" />{{ t('paper.hand.show') }}</el-button>
-      <template v-else-if="code">
-        <p v-if="code.leftOut === 'history'" class="soft">{{ t('paper.hand.noHistory') }}</p>
-        <img
-          v-if="picture"
-          :src="picture"
-          class="code"
-          :alt="t('paper.hand.codeOf', { rig: view.rig.name })"
-          data-test="code"
-        />
-      </template>
-      <p v-else role="alert">{{ t('paper.hand.codeTooLarge') }}</p>
+      <el-button @click="shown = true"><QrCode :size="16" />{{ t('paper.hand.show') }}</el-button>
+      <el-dialog
+        v-model="shown"
+        :title="view.rig.name"
+        width="min(96vw, 760px)"
+        top="12px"
+        append-to-body
+        class="code-dialog"
+      >
+        <template v-if="code">
+          <img
+            v-if="picture"
+            :src="picture"
+            :width="wide"
+            :height="wide"
+            class="code"
+            :alt="t('paper.hand.codeOf', { rig: view.rig.name })"
+            data-test="code"
+          />
+          <p class="soft">
+            {{ t('paper.hand.codeText') }}
+            <template v-if="code.leftOut === 'history'">{{ t('paper.hand.noHistory') }}</template>
+          </p>
+        </template>
+        <p v-else role="alert">{{ t('paper.hand.codeTooLarge') }}</p>
+      </el-dialog>
       <p class="soft">
         <router-link :to="{ name: 'take' }">{{ t('paper.hand.toTake') }}</router-link>
       </p>
@@ -122,14 +137,6 @@ h2 {
   width: 100%;
   font: 13px monospace;
 }
-/* Whole device pixels, white around it whatever the theme. */
-.code {
-  display: block;
-  width: min(100%, 720px);
-  margin: 8px 0;
-  background: white;
-  image-rendering: pixelated;
-}
 @media (width <= 900px) {
   .hand {
     grid-template-columns: minmax(0, 1fr);
@@ -138,5 +145,18 @@ h2 {
   .hand :deep(.el-button) {
     min-height: 44px;
   }
+}
+</style>
+
+<style>
+/* The dialog stands at the end of the page. White around the code whatever the theme: a camera looks for it. */
+.code-dialog .code {
+  display: block;
+  margin: 0 auto;
+  background: white;
+}
+.code-dialog.el-dialog {
+  margin-bottom: 0;
+  padding: 10px 12px;
 }
 </style>

@@ -73,7 +73,7 @@ const take = async () => {
         <h2>{{ view.rig.name }}</h2>
         <RigPicture :view="view" class="picture" />
       </template>
-      <TakeInPlan v-if="plan" :document="found" :plan="plan" />
+      <TakeInPlan v-if="plan" :document="found" :plan="plan" beside-only />
       <p v-if="isHere">{{ t('paper.take.here') }}</p>
       <p v-if="notTaken !== null" role="alert">{{ t('paper.take.notTaken', { reason: notTaken }) }}</p>
       <p v-if="workspace.follows" role="status">{{ t('paper.take.follows') }}</p>
