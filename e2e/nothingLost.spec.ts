@@ -252,7 +252,7 @@ test.describe('parts of the app that are not on the server any more', () => {
     await expect(page.getByTestId('stale')).toContainText('newer version');
     await page.reload();
     await expect(page.getByTestId('stale')).toHaveCount(0);
-    await openKept(page);
+    await page.getByRole('link', { name: /^Papers/ }).click();
     await expect(page.getByTestId('stale')).toBeVisible();
     await page.unrouteAll();
     await page.getByTestId('stale').getByRole('button').click();
