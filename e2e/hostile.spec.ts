@@ -15,6 +15,8 @@ const formed = new Set(
     'coupling brakeKind mirrors brakeController abs chains breakaway dampers stabiliser hundredPlate distributionAllowed part',
     // Of a trip: when something happened, after which part, who got out, which slip.
     'after member ticket',
+    // Of what falls due.
+    'day',
   ]
     .join(' ')
     .split(' '),

@@ -60,7 +60,9 @@ const others: Readonly<Record<Exclude<Occasion, keyof typeof papers>, Component>
 </template>
 
 <style scoped>
+/* What stands below a sheet does not move while it comes. */
 .papers {
+  min-height: 100dvh;
   padding: 12px 18px 40px;
 }
 @media (width <= 720px) {
