@@ -136,6 +136,21 @@ describe('a paper', () => {
     expect(text).toContain('One picture is not at hand here.');
   });
 
+  it('of a rig somebody went round says what was seen, with notes', async () => {
+    const bodies = estate.bodies.map((body) =>
+      body.kind === 'trailer'
+        ? {
+            ...body,
+            seen: { brakes: 'doubtful', floor: 'sound' },
+            looks: [{ id: 'brakes', note: 'Lever has no play' }],
+          }
+        : body,
+    ) as typeof estate.bodies;
+    const { text } = await printed('dossier', askOf({ ...estate, bodies }));
+    for (const said of ['Lever has no play', 'doubtful', 'sound']) expect(text).toContain(said);
+    expect((await printed('dossier', askOf(estate))).text).not.toContain('own eyes');
+  });
+
   it('keeps the letters of every European language, and marks what no font has', async () => {
     const names = ['Łódź Škoda-ähnlich', 'Ελληνικά', 'Привет', '日本', '"><script>'];
     const things = estate.things.map((thing, at) => ({ ...thing, name: names[at] ?? thing.name }));

@@ -15,7 +15,7 @@ import {
   titled,
   verdict,
 } from '../parts/blocks.ts';
-import { bodiesOf, fittedLines, gearLines, lengthLines, plateLines } from '../parts/bodyFacts.ts';
+import { bodiesOf, fittedLines, gearLines, lengthLines, plateLines, seenLines } from '../parts/bodyFacts.ts';
 import { figuresRead } from '../parts/figuresRead.ts';
 import { limitFrom } from '../parts/limitFrom.ts';
 import { rigSvg } from '../parts/rigSvg.ts';
@@ -52,6 +52,7 @@ export function dossier(ask: PaperAsk): Paper {
         ...lengthLines(ask, body),
         ...gearLines(ask, body),
         ...fittedLines(ask, body),
+        ...seenLines(ask, body),
       ]),
       ...chainLines(ask),
       ...readLines(ask),

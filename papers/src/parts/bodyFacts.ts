@@ -1,4 +1,5 @@
 import { figureStands, type Body, type RigView } from '@wagonomos/core';
+import { walkStops } from '@wagonomos/core/pairing';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import type { PaperAsk } from '../ask.ts';
 import { figure, pictures, soft, subheading, table } from './blocks.ts';
@@ -131,6 +132,38 @@ const lengths = new Set([
   'rearTrack',
   'floorLength',
 ]);
+
+/** What was seen of a body on a walk round it, with notes and pictures; nothing where nobody went round. */
+export function seenLines(ask: PaperAsk, body: Body): readonly Content[] {
+  if (body.kind === 'camper') return [];
+  const { t } = ask.words;
+  const rows = walkStops[body.kind].flatMap((stop): { cells: TableCell[]; photos: readonly string[] }[] => {
+    const sight = body.seen?.[stop];
+    const look = body.looks?.find(({ id }) => id === stop);
+    if (sight === undefined && !look) return [];
+    const name = t(`app.walk.stop.${stop}.name`);
+    const cells = [
+      look?.note === undefined ? name : { stack: [name, soft(look.note)] },
+      t(`app.seen.answer.${sight ?? 'notSeen'}`),
+    ];
+    return [{ cells, photos: look?.photos ?? [] }];
+  });
+  if (rows.length === 0) return [];
+  return [
+    subheading(t('paper.body.seen')),
+    table(
+      [
+        { head: '', width: '*' },
+        { head: '', width: 'auto', right: true },
+      ],
+      rows.map(({ cells }) => cells),
+    ),
+    pictures(
+      ask,
+      rows.flatMap(({ photos }) => photos),
+    ),
+  ];
+}
 
 /** The bodies of a rig that stand on the road or on a tray. */
 export const bodiesOf = ({ vehicle, camper, trailer }: RigView): readonly Body[] =>

@@ -8,6 +8,7 @@ import { useI18n } from 'vue-i18n';
 import { downloadText, fileNameFrom } from '../../shared/download.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import './desk.css';
 import { useDues } from './useDues.ts';
 import NoteDate from './NoteDate.vue';
 
@@ -34,9 +35,9 @@ const remove = ({ own, ...one }: DueDate) => {
 </script>
 
 <template>
-  <div class="dates">
+  <div class="desk-sheet dates">
     <section>
-      <p class="says">{{ t('paper.dates.says') }}</p>
+      <p class="desk-says">{{ t('paper.dates.says') }}</p>
       <p v-if="dues.length === 0" class="soft">{{ t('paper.dates.none') }}</p>
       <ol data-test="dues">
         <li v-for="one in dues" :key="one.id" :class="one.state" :data-test="`due-${one.kind}`">
@@ -86,16 +87,7 @@ const remove = ({ own, ...one }: DueDate) => {
 
 <style scoped>
 .dates {
-  display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-  gap: 20px 36px;
-  padding: 14px 18px 20px;
-  border: 1px solid var(--line);
-  background: var(--sheet);
-}
-.says {
-  max-width: 640px;
-  font-size: 17px;
 }
 ol {
   margin: 8px 0 0;
@@ -138,13 +130,9 @@ small {
 .ways:empty {
   display: none;
 }
-.dates :deep(.el-button svg) {
-  margin-right: 6px;
-}
 @media (width <= 900px) {
   .dates {
     grid-template-columns: minmax(0, 1fr);
-    padding: 12px;
   }
   .ways > * {
     min-height: 44px;

@@ -5,6 +5,7 @@ import BasisChoice from '../../shared/BasisChoice.vue';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useSettings } from '../../stores/settings.ts';
+import './desk.css';
 import PaperRow from './PaperRow.vue';
 
 /** The papers of one occasion: where their masses are from, on which sheet, and what each is. */
@@ -15,9 +16,9 @@ const { says: drawn } = useBasis();
 </script>
 
 <template>
-  <div class="desk">
+  <div class="desk-sheet">
     <section>
-      <p class="says">{{ says }}</p>
+      <p class="desk-says">{{ says }}</p>
       <div class="from no-print">
         <BasisChoice :label="t('app.card.source')" />
         <ChoiceField
@@ -36,18 +37,6 @@ const { says: drawn } = useBasis();
 </template>
 
 <style scoped>
-.desk {
-  display: grid;
-  grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
-  gap: 18px 36px;
-  padding: 14px 18px 20px;
-  border: 1px solid var(--line);
-  background: var(--sheet);
-}
-.says {
-  max-width: 640px;
-  font-size: 17px;
-}
 .from {
   display: flex;
   flex-wrap: wrap;
@@ -60,11 +49,5 @@ const { says: drawn } = useBasis();
 }
 .size {
   width: 150px;
-}
-@media (width <= 900px) {
-  .desk {
-    grid-template-columns: minmax(0, 1fr);
-    padding: 12px;
-  }
 }
 </style>

@@ -71,7 +71,4 @@ const saveParcel = async () => {
 .actions :deep(.el-button + .el-button) {
   margin-left: 0;
 }
-.actions :deep(svg) {
-  margin-right: 6px;
-}
 </style>

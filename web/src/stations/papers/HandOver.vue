@@ -6,6 +6,7 @@ import QR from 'qrcode';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useWorkspace } from '../../stores/workspace.ts';
+import './desk.css';
 import FilesOut from './FilesOut.vue';
 
 /** A rig for another device or another person: a link, a code to be scanned, or the file. Nothing of it goes over a server. */
@@ -50,16 +51,16 @@ watch(code, async (made) => {
 </script>
 
 <template>
-  <div class="hand">
+  <div class="desk-sheet">
     <section>
-      <p class="says">{{ t('paper.hand.says') }}</p>
+      <p class="desk-says">{{ t('paper.hand.says') }}</p>
       <h2>{{ t('paper.hand.link') }}</h2>
       <template v-if="link">
         <p class="soft">
           {{ t('paper.hand.linkText', { signs: address.length }) }}
           <template v-if="link.leftOut === 'history'">{{ t('paper.hand.noHistory') }}</template>
         </p>
-        <div class="ways">
+        <div class="desk-ways">
           <el-button type="primary" @click="copy"><Copy :size="16" />{{ t('paper.hand.copy') }}</el-button>
           <el-button v-if="shares" @click="share"><Share2 :size="16" />{{ t('paper.desk.share') }}</el-button>
         </div>
@@ -107,44 +108,12 @@ watch(code, async (made) => {
 </template>
 
 <style scoped>
-.hand {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 20px 36px;
-  padding: 14px 18px 20px;
-  border: 1px solid var(--line);
-  background: var(--sheet);
-}
 h2 {
   margin-top: 16px;
-}
-.says {
-  font-size: 17px;
-}
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 8px 0;
-}
-.ways :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-.hand :deep(.el-button svg) {
-  margin-right: 6px;
 }
 .address {
   width: 100%;
   font: 13px monospace;
-}
-@media (width <= 900px) {
-  .hand {
-    grid-template-columns: minmax(0, 1fr);
-    padding: 12px;
-  }
-  .hand :deep(.el-button) {
-    min-height: 44px;
-  }
 }
 </style>
 

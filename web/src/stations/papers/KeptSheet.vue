@@ -3,6 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import FilesOut from './FilesOut.vue';
 import KeptCopies from './KeptCopies.vue';
 import KeptSafe from './KeptSafe.vue';
+import './desk.css';
 import OwnFolder from './OwnFolder.vue';
 
 /** How safe the work is: the file, a folder of one's own, what the browser promises, and the copies it keeps. */
@@ -10,7 +11,7 @@ defineProps<{ view: RigView }>();
 </script>
 
 <template>
-  <div class="kept">
+  <div class="desk-sheet">
     <section>
       <FilesOut :view="view" />
       <OwnFolder />
@@ -19,20 +20,3 @@ defineProps<{ view: RigView }>();
     <KeptCopies />
   </div>
 </template>
-
-<style scoped>
-.kept {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 20px 36px;
-  padding: 14px 18px 20px;
-  border: 1px solid var(--line);
-  background: var(--sheet);
-}
-@media (width <= 900px) {
-  .kept {
-    grid-template-columns: minmax(0, 1fr);
-    padding: 12px;
-  }
-}
-</style>

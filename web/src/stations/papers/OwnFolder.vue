@@ -29,7 +29,7 @@ const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
       <p v-else-if="folder.state !== 'none'" role="alert">
         {{ t(`paper.folder.${folder.state}`, { name: folder.name }) }}
       </p>
-      <div class="ways">
+      <div class="desk-ways">
         <el-button v-if="folder.state === 'asks'" type="primary" @click="folder.allow">
           {{ t('paper.folder.allow') }}
         </el-button>
@@ -41,18 +41,3 @@ const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
     </template>
   </section>
 </template>
-
-<style scoped>
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 8px 0;
-}
-.ways :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-.ways :deep(svg) {
-  margin-right: 6px;
-}
-</style>

@@ -20,7 +20,7 @@ const busy = computed(() => making.value === props.kind);
       <h3>{{ t(`paper.desk.paper.${kind}.name`) }}</h3>
       <p>{{ t(`paper.desk.paper.${kind}.text`) }}</p>
       <p v-if="nothing" class="soft">{{ t('paper.desk.noCase') }}</p>
-      <div v-else class="ways">
+      <div v-else class="desk-ways">
         <el-button type="primary" :loading="busy" :disabled="making !== null && !busy" @click="save(kind)">
           <FileDown v-if="!busy" :size="16" />{{ t('paper.desk.save') }}
         </el-button>
@@ -46,18 +46,6 @@ const busy = computed(() => making.value === props.kind);
 }
 h3 {
   margin: 0 0 2px;
-}
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 8px;
-}
-.ways :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-.ways :deep(svg) {
-  margin-right: 6px;
 }
 .failed {
   color: var(--over);
@@ -90,9 +78,6 @@ h3 {
 @media (width <= 720px) {
   .paper {
     gap: 12px;
-  }
-  .ways :deep(.el-button) {
-    min-height: 44px;
   }
 }
 </style>

@@ -40,7 +40,7 @@ const saveJson = async () => {
   <section data-test="tables-out">
     <h2>{{ t('paper.desk.tables') }}</h2>
     <p class="soft">{{ t('paper.desk.tablesText', { unit: settings.massUnit }) }}</p>
-    <div class="ways">
+    <div class="desk-ways">
       <el-button
         v-for="kind in tableKinds"
         :key="kind"
@@ -53,23 +53,3 @@ const saveJson = async () => {
     </div>
   </section>
 </template>
-
-<style scoped>
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 10px;
-}
-.ways :deep(.el-button + .el-button) {
-  margin-left: 0;
-}
-.ways :deep(svg) {
-  margin-right: 6px;
-}
-@media (width <= 720px) {
-  .ways :deep(.el-button) {
-    min-height: 44px;
-  }
-}
-</style>
