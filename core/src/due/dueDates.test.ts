@@ -10,7 +10,12 @@ import { onDay } from '../loading/rigView.ts';
 import { dueDates, monthsAfter } from './dueDates.ts';
 
 const today = '2026-11-28';
-const yard = exampleWorkspace('german-estate-and-caravan');
+/** The demo rig without what is noted of it. */
+const yard = removeDue(
+  removeDue(exampleWorkspace('german-estate-and-caravan'), 'kiebitz-430', 'gas-test'),
+  'kiebitz-430',
+  'inspection',
+);
 const due = (workspace: Workspace, tickets: readonly Ticket[] = []) => {
   const view = viewRig(workspace, workspace.rigs[0]?.id ?? '');
   if (!view) throw new Error('no rig');

@@ -23,7 +23,7 @@ export interface DueDate {
   /** Where the day is from. */
   readonly why: Message;
   /** Only of what the owner noted himself: whose it is, to change it. */
-  readonly own?: { readonly body: string; readonly everyMonths: number | undefined };
+  readonly own?: { readonly body: string; readonly id: string };
 }
 
 const soonDays = 60;
@@ -135,7 +135,7 @@ const owned = (view: RigView): readonly Found[] =>
         everyMonths === undefined
           ? message('paper.due.noted')
           : message('paper.due.notedEvery', { count: everyMonths }),
-      own: { body: body.id, everyMonths },
+      own: { body: body.id, id },
     })),
   );
 

@@ -25,12 +25,11 @@ const saveCalendar = async () => {
   const text = calendarOf(dues.value, props.view.rig.name, words.value, new Date());
   downloadText(fileNameFrom(`${props.view.rig.name} ${t('paper.desk.occasion.dates')}`, 'ics'), text, 'text/calendar');
 };
-const idOf = (one: DueDate) => one.id.slice(`own-${one.own?.body ?? ''}-`.length);
-const done = ({ own, ...one }: DueDate) => {
-  if (own) workspace.edit('app.edit.dates', (document) => doneDue(document, own.body, idOf({ ...one, own }), today()));
+const done = ({ own }: DueDate) => {
+  if (own) workspace.edit('app.edit.dates', (document) => doneDue(document, own.body, own.id, today()));
 };
-const remove = ({ own, ...one }: DueDate) => {
-  if (own) workspace.edit('app.edit.dates', (document) => removeDue(document, own.body, idOf({ ...one, own })));
+const remove = ({ own }: DueDate) => {
+  if (own) workspace.edit('app.edit.dates', (document) => removeDue(document, own.body, own.id));
 };
 </script>
 

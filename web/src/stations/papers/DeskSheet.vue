@@ -50,4 +50,21 @@ const { says: drawn } = useBasis();
 .size {
   width: 150px;
 }
+/* On the phone the way to have it stands on the first screen: what it is for, its own line says too. */
+@media (width <= 720px) {
+  .desk-says {
+    display: none;
+  }
+  .from {
+    flex-wrap: nowrap;
+  }
+  .from > :first-child {
+    flex: 1 1 0;
+    min-width: 0;
+  }
+  .size {
+    flex: none;
+    width: 96px;
+  }
+}
 </style>

@@ -1,5 +1,5 @@
 import { localDay, regionOf } from '@wagonomos/core';
-import { photosIn } from '@wagonomos/core/files';
+import { extractRig, photosIn } from '@wagonomos/core/files';
 import { makePaper, paperWords, type Paper, type PaperAsk, type PaperKind } from '@wagonomos/papers';
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref } from 'vue';
@@ -33,7 +33,7 @@ function papersHere() {
   /** What is being made, and what could not be. */
   const making = ref<PaperKind | null>(null);
   const failed = ref<PaperKind | null>(null);
-  const made = ref<{ readonly kind: PaperKind; readonly title: string; readonly missing: number } | null>(null);
+  const made = ref<{ readonly kind: PaperKind; readonly title: string } | null>(null);
   const cases = computed(() => (workspace.document?.cases ?? []).filter(({ rig: of }) => of === rig.rigId));
 
   const askWith = (pictures: ReadonlySet<string>): PaperAsk | null =>
@@ -53,9 +53,10 @@ function papersHere() {
       : null;
 
   const picturesFor = async (kind: PaperKind) => {
-    if (!pictured.includes(kind) || !workspace.document) return {};
+    const own = workspace.document && rig.rigId !== null ? extractRig(workspace.document, rig.rigId) : null;
+    if (!pictured.includes(kind) || !own) return {};
     const found: (readonly [string, Blob])[] = [];
-    for (const hash of photosIn(workspace.document)) {
+    for (const hash of photosIn(own)) {
       const blob = await loadPhoto(hash);
       if (blob) found.push([hash, blob]);
     }
@@ -81,7 +82,7 @@ function papersHere() {
       const done = await printed(kind);
       if (!done) throw new Error('nothing to print');
       await hand(done.file);
-      made.value = { kind, title: done.file.name, missing: 0 };
+      made.value = { kind, title: done.file.name };
     } catch (error) {
       // Who closes the sheet for sharing has changed his mind.
       if (!(error instanceof DOMException && error.name === 'AbortError')) failed.value = kind;
