@@ -64,6 +64,8 @@ export type CheckRole =
   | 'driver'
   | 'brakes'
   | 'chains'
+  /** How old tyres are beside how old they should grow. */
+  | 'tyreAge'
   /** How fast it may go. */
   | 'speed';
 

@@ -85,9 +85,9 @@ function weighing({ rig, vehicle, trailer }: RigView, tickets: readonly Ticket[]
 
 /** The day on which tyres are as old as is advised at most. */
 const tyres = ({ vehicle, trailer }: RigView, checks: readonly Check[], today: string): readonly Found[] =>
-  checks.flatMap(({ id, rule, demand, limit, name, source }): readonly Found[] => {
-    if (rule !== 'gear.age' || demand === null || limit === null) return [];
-    const body = id.includes('trailer') ? trailer : vehicle;
+  checks.flatMap(({ id, role, group, demand, limit, name, source }): readonly Found[] => {
+    if (role !== 'tyreAge' || demand === null || limit === null) return [];
+    const body = group === 'trailer' ? trailer : vehicle;
     const day = isoDay(addDays(parseISO(today), Math.round((limit - demand) * daysInYear)));
     return [
       {

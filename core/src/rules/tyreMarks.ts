@@ -38,6 +38,7 @@ export const tyreSpeed = defineRule({
 /** Advice: rubber grows old whether it is worn or not. */
 export const tyreAgeRule = defineRule({
   id: 'gear.age',
+  role: 'tyreAge',
   group: 'axles',
   by: 'each',
   silence: 'gear',
