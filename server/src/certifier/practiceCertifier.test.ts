@@ -78,7 +78,7 @@ describe('the certifier stand-in', () => {
 describe('asking over the network', () => {
   const broken: Certifier = { simulation: false, answer: () => Promise.reject(new Error('gone home')) };
   const app = express();
-  app.use('/ask', certifierRoute(practiceCertifier(30)));
+  app.use('/ask', certifierRoute(practiceCertifier(1500)));
   app.use('/broken', certifierRoute(broken));
   const server = app.listen(0, '127.0.0.1');
   let origin = '';
