@@ -14,8 +14,10 @@ function someFolder(allowed: PermissionState = 'granted', fault?: Error) {
     name: 'Caravan papers',
     queryPermission: () => Promise.resolve(may.now),
     requestPermission: () => Promise.resolve((may.now = 'granted')),
-    getFileHandle: (name: string) =>
-      Promise.resolve({
+    getFileHandle: (name: string, { create = false } = {}) => {
+      if (!create && !files.has(name)) return Promise.reject(new DOMException('', 'NotFoundError'));
+      return Promise.resolve({
+        getFile: () => Promise.resolve({ text: () => Promise.resolve(files.get(name) ?? '') }),
         createWritable: () => {
           if (fault) return Promise.reject(fault);
           let text = '';
@@ -24,7 +26,8 @@ function someFolder(allowed: PermissionState = 'granted', fault?: Error) {
             close: () => Promise.resolve(void files.set(name, text)),
           });
         },
-      }),
+      });
+    },
   };
   return { handle, files };
 }
@@ -78,6 +81,29 @@ describe('a folder of the owner’s', () => {
     await vi.advanceTimersByTimeAsync(10_000);
     await vi.waitFor(() => expect([...files.values()].join('')).toContain('Renamed 3'));
     expect(folder.pending).toBe(false);
+  });
+
+  it('does not write over what another computer wrote there, and keeps it under a name of its own', async () => {
+    const { handle, files } = someFolder();
+    const store = handleStore();
+    choose(handle);
+    const { workspace, folder } = await opened();
+    await folder.start(store);
+    await folder.choose();
+    const [name = ''] = files.keys();
+    // Its own file, on this visit and on the next, is no other's.
+    workspace.edit('app.edit.name', (document) => renameRig(document, document.rigs[0]?.id ?? '', 'Renamed'));
+    await folder.save();
+    expect([...files.keys()]).toEqual([name]);
+    const again = await opened();
+    await again.folder.start(store);
+    await again.folder.save();
+    expect([[...files.keys()], again.folder.putBy]).toEqual([[name], null]);
+    files.set(name, 'the work of another computer');
+    await again.folder.save();
+    expect(files.get(name)).toBe(again.workspace.text());
+    expect(files.get(again.folder.putBy ?? '')).toBe('the work of another computer');
+    expect(files.size).toBe(2);
   });
 
   it('is known again on the next visit, and asks where the browser wants to be asked', async () => {

@@ -2,10 +2,13 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { fileNameFrom } from '../shared/download.ts';
 import type { KeyValueStore } from '../storage/localStore.ts';
+import { hashOf } from '../workers/hash.ts';
 import { useKeeping } from './keeping.ts';
 import { useWorkspace } from './workspace.ts';
 
 const recordKey = 'folder';
+/** Of what was last written there, across visits: another hash in the folder is somebody else's work. */
+const hashKey = 'folderHash';
 /** ms of quiet after an edit before the file in the folder is written: a disk, or somebody's cloud, stands behind it. */
 const quiet = 8_000;
 
@@ -29,6 +32,8 @@ export const useFolder = defineStore('folder', () => {
   const savedAt = ref<string | null>(null);
   const can = 'showDirectoryPicker' in window;
   const name = computed(() => folder.value?.name ?? '');
+  /** The name under which a file was put by that somebody else had written; null: there was none. */
+  const putBy = ref<string | null>(null);
   let store: KeyValueStore | undefined;
   let wait: ReturnType<typeof setTimeout> | undefined;
   /** The edit that was last written there. */
@@ -58,10 +63,11 @@ export const useFolder = defineStore('folder', () => {
     if (!folder.value || !document) return;
     const at = workspace.edits;
     try {
-      const file = await folder.value.getFileHandle(fileNameFrom(document.name), { create: true });
-      const stream = await file.createWritable();
-      await stream.write(workspace.text());
-      await stream.close();
+      const text = workspace.text();
+      const name = fileNameFrom(document.name);
+      await putAside(folder.value, name, text);
+      await write(folder.value, name, text);
+      await store?.set(hashKey, await hashOfText(text)).catch(() => undefined);
       savedAt.value = new Date().toISOString();
       state.value = 'ready';
       written = at;
@@ -69,6 +75,17 @@ export const useFolder = defineStore('folder', () => {
     } catch (error) {
       state.value = error instanceof DOMException && error.name === 'NotAllowedError' ? 'asks' : 'failed';
     }
+  };
+  /** A file of that name which this browser did not write is another computer's work, and stays under a name of its own. */
+  const putAside = async (into: Folder, name: string, text: string) => {
+    const there = await into.getFileHandle(name).catch(() => null);
+    if (!there) return;
+    const found = await (await there.getFile()).text();
+    if (found === '' || found === text) return;
+    if ((await hashOfText(found)) === (await store?.get(hashKey).catch(() => null))) return;
+    const aside = fileNameFrom(`${name.replace(/\.wagonomos\.json$/, '')} ${new Date().toISOString().slice(0, 19)}`);
+    await write(into, aside, found);
+    putBy.value = aside;
   };
   /** @returns false: nobody chose one */
   const choose = async (): Promise<boolean> => {
@@ -90,8 +107,19 @@ export const useFolder = defineStore('folder', () => {
     folder.value = null;
     state.value = 'none';
     savedAt.value = null;
+    putBy.value = null;
     await store?.remove(recordKey).catch(() => undefined);
+    await store?.remove(hashKey).catch(() => undefined);
   };
   const pending = computed(() => state.value === 'ready' && savedAt.value !== null && workspace.edits > written);
-  return { can, state, name, savedAt, pending, start, choose, allow, save, forget };
+  return { can, state, name, savedAt, pending, putBy, start, choose, allow, save, forget };
 });
+
+const hashOfText = (text: string): Promise<string> => hashOf(new TextEncoder().encode(text).buffer);
+
+/** The browser swaps the old file for the new one when that is whole. */
+async function write(into: Folder, name: string, text: string): Promise<void> {
+  const stream = await (await into.getFileHandle(name, { create: true })).createWritable();
+  await stream.write(text);
+  await stream.close();
+}

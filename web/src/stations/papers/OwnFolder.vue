@@ -26,7 +26,8 @@ const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
         </template>
         <template v-if="folder.pending">{{ t('paper.folder.pending') }}</template>
       </p>
-      <p v-else-if="folder.state !== 'none'" role="alert">
+      <p v-if="folder.putBy" role="status">{{ t('paper.folder.putBy', { file: folder.putBy }) }}</p>
+      <p v-if="folder.state === 'asks' || folder.state === 'failed'" role="alert">
         {{ t(`paper.folder.${folder.state}`, { name: folder.name }) }}
       </p>
       <div class="desk-ways">
