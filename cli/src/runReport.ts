@@ -24,6 +24,7 @@ export async function runReport(args: readonly string[], today = localDay(new Da
     view,
     based: verdictFrom(view, tickets, ticket ? { slip: ticket.id } : 'plan'),
     planAsked: true,
+    platesUntil: null,
     tickets,
     cases: workspace.cases.filter(({ rig }) => rig === view.rig.id),
     words: paperWords(translate, view.situation.words, unit),

@@ -11,6 +11,8 @@ export interface PaperAsk {
   readonly based: BasedVerdict;
   /** The plan was chosen, and not taken for want of slips. */
   readonly planAsked: boolean;
+  /** Until which day the plates held that it is read against, ISO 8601; null: today's. */
+  readonly platesUntil: string | null;
   /** Of this rig. */
   readonly tickets: readonly Ticket[];
   readonly cases: readonly UprateCase[];

@@ -136,6 +136,13 @@ describe('a paper', () => {
     expect(text).toContain('One picture is not at hand here.');
   });
 
+  it('read against plates of before says until when they held', async () => {
+    for (const kind of ['roadside', 'card', 'dossier'] as const) {
+      const { text } = await printed(kind, askOf(estate, { platesUntil: '2025-05-31' }));
+      expect(text).toContain('Read against the plates held until 31 May 2025, not today’s.');
+    }
+  });
+
   it('of a rig somebody went round says what was seen, with notes', async () => {
     const bodies = estate.bodies.map((body) =>
       body.kind === 'trailer'

@@ -8,6 +8,7 @@ import {
   figure,
   heading,
   margin,
+  registeredLines,
   sheetOf,
   soft,
   subheading,
@@ -28,20 +29,11 @@ import { demandText, limitText } from '../words/margin.ts';
 export function dossier(ask: PaperAsk): Paper {
   const { words, view } = ask;
   const { t } = words;
-  const place = (country: string) => t(`country.${country}`);
   return sheetOf(
     ask,
     'dossier',
     [
-      titled(ask, t('paper.kind.dossier.title'), [
-        ...(view.vehicle
-          ? [t('paper.roadside.vehicle', { name: view.vehicle.name, place: place(view.situation.vehicle.country) })]
-          : []),
-        ...(view.trailer
-          ? [t('paper.roadside.trailer', { name: view.trailer.name, place: place(view.situation.trailer.country) })]
-          : []),
-        drawnLine(ask),
-      ]),
+      titled(ask, t('paper.kind.dossier.title'), [...registeredLines(ask, words), drawnLine(ask)]),
       verdict(ask, words),
       { svg: rigSvg(ask, 511), margin: [0, 2, 0, 2] },
       ...verdictTable(ask),

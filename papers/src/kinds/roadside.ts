@@ -1,7 +1,19 @@
 import { journeyOf, roadsideChecks, rulesAge, type Check } from '@wagonomos/core';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import type { PaperAsk } from '../ask.ts';
-import { drawnLine, figure, heading, margin, sheetOf, soft, table, titled, verdict } from '../parts/blocks.ts';
+import {
+  drawnLine,
+  figure,
+  heading,
+  margin,
+  sheetOf,
+  soft,
+  table,
+  titled,
+  verdict,
+  placeName,
+  registeredLines,
+} from '../parts/blocks.ts';
 import { limitFrom } from '../parts/limitFrom.ts';
 import { rigSvg } from '../parts/rigSvg.ts';
 import type { Paper } from '../print/paper.ts';
@@ -13,17 +25,14 @@ export function roadsidePage(ask: PaperAsk): Paper {
   const { abroad: words, view, based } = ask;
   const { t } = words;
   const { checks } = based.assessment;
-  const place = ({ country, state }: { country: string; state?: string }) =>
-    state === undefined ? t(`country.${country}`) : `${t(`country.${country}`)} (${t(`state.${state}`)})`;
   const { situation } = view;
   const registered = [
-    ...(view.vehicle
-      ? [t('paper.roadside.vehicle', { name: view.vehicle.name, place: place(situation.vehicle) })]
-      : []),
-    ...(view.trailer
-      ? [t('paper.roadside.trailer', { name: view.trailer.name, place: place(situation.trailer) })]
-      : []),
-    t('paper.roadside.travel', { places: journeyOf(situation).map(place).join(', ') }),
+    ...registeredLines(ask, words),
+    t('paper.roadside.travel', {
+      places: journeyOf(situation)
+        .map((one) => placeName(t, one))
+        .join(', '),
+    }),
   ];
   const age = rulesAge(checks, situation.date ?? ask.today);
   return sheetOf(

@@ -1,8 +1,8 @@
 import type { Content, ContentTable, TableCell } from 'pdfmake/interfaces';
-import type { Check, CheckStatus } from '@wagonomos/core';
+import type { Check, CheckStatus, Jurisdiction } from '@wagonomos/core';
 import type { PaperAsk } from '../ask.ts';
 import type { Paper } from '../print/paper.ts';
-import { marginText } from '../words/margin.ts';
+import { marginText, type Translate } from '../words/margin.ts';
 import type { PaperWords } from '../words/paperWords.ts';
 import { drawnFrom } from '../words/drawnFrom.ts';
 
@@ -95,10 +95,24 @@ export function titled(ask: PaperAsk, title: string, says: readonly string[]): C
 }
 
 /** Where the masses are from, and in which unit. */
-export function drawnLine({ view, based, tickets, planAsked, words }: PaperAsk, by: PaperWords = words): string {
+export function drawnLine({ view, based, tickets, planAsked, platesUntil, words }: PaperAsk, by = words): string {
   const from = drawnFrom(by.t, based, view.loadout.name, tickets.length, planAsked);
-  return `${from} ${by.t('app.card.unit', { unit: by.unit })}`;
+  const against = platesUntil === null ? [] : [by.t('app.era.says', { day: by.day(platesUntil) })];
+  return [from, ...against, by.t('app.card.unit', { unit: by.unit })].join(' ');
 }
+
+/** Whose body is registered where, in the words of whoever reads it. */
+export function registeredLines({ view }: PaperAsk, { t }: PaperWords): readonly string[] {
+  const { vehicle, trailer, situation } = view;
+  return [
+    ...(vehicle ? [t('paper.registered', { name: vehicle.name, place: placeName(t, situation.vehicle) })] : []),
+    ...(trailer ? [t('paper.registered', { name: trailer.name, place: placeName(t, situation.trailer) })] : []),
+  ];
+}
+
+/** A country, and in Australia the state. */
+export const placeName = (t: Translate, { country, state }: Jurisdiction): string =>
+  state === undefined ? t(`country.${country}`) : `${t(`country.${country}`)} (${t(`state.${state}`)})`;
 
 /** The verdict of today with its stamp. */
 export const verdict = ({ based: { assessment } }: PaperAsk, { t, say }: PaperWords): Content => ({

@@ -8,15 +8,13 @@ const pdfmake = pdfmakeAsTyped as typeof pdfmakeAsTyped & {
   readonly virtualfs: { readonly writeFileSync: (name: string, bytes: Uint8Array) => void };
 };
 
-/** Letters of a paper that has to be one sheet: as it is meant, and smaller step by step. */
-const scales = [1, 0.93, 0.86, 0.8];
+/** Letters of a paper that has to be one sheet, smaller step by step. */
+const smaller = [0.93, 0.86, 0.8];
 
 /** The faces a paper needs; those for other alphabets only where it has such letters. */
 export function facesFor(paper: Paper): readonly FaceName[] {
-  const text = JSON.stringify(definitionOf(paper).content) + paper.foot.join('') + paper.head;
-  const wide =
-    text.includes('"font":"Wide"') ||
-    JSON.stringify(definitionOf({ ...paper, content: [paper.head, ...paper.foot] }).content).includes('"Wide"');
+  const all = definitionOf({ ...paper, content: [...paper.content, paper.head, ...paper.foot] });
+  const wide = JSON.stringify(all.content).includes('"font":"Wide"');
   const usual: readonly FaceName[] = ['Barlow-Regular', 'Barlow-SemiBold', 'BarlowCondensed-SemiBold'];
   return wide ? [...usual, 'NotoSans-Regular'] : usual;
 }
@@ -33,14 +31,17 @@ export async function printPaper(paper: Paper, faces: Faces, images: Images = {}
   // Nothing of a paper comes from an address or a disk. A browser's printer has only the first of the two.
   pdfmake.setUrlAccessPolicy(() => false);
   pdfmake.setLocalAccessPolicy?.(() => false);
-  const once = await sheets(paper, 1, images);
-  if (!paper.shorter || once.pages <= 1) return once.bytes;
-  for (const content of [paper.content, paper.shorter])
-    for (const scale of scales) {
-      const made = await sheets({ ...paper, content }, scale, images);
-      if (made.pages <= 1) return made.bytes;
-    }
-  return once.bytes;
+  const meant = await sheets(paper, 1, images);
+  if (!paper.shorter || meant.pages <= 1) return meant.bytes;
+  const ways = [
+    ...smaller.map((scale) => [paper.content, scale] as const),
+    ...[1, ...smaller].map((scale) => [paper.shorter ?? [], scale] as const),
+  ];
+  for (const [content, scale] of ways) {
+    const made = await sheets({ ...paper, content }, scale, images);
+    if (made.pages <= 1) return made.bytes;
+  }
+  return meant.bytes;
 }
 
 type Images = Readonly<Record<string, string>>;

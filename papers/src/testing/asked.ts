@@ -52,11 +52,19 @@ interface Wish {
   readonly basis?: VerdictBasis;
   readonly change?: (view: RigView) => RigView;
   readonly pictures?: ReadonlySet<string>;
+  readonly platesUntil?: string;
 }
 
 /** What a paper is made from, for the first rig of a file. */
 export function askOf(workspace: Workspace, wish: Wish = {}): PaperAsk {
-  const { unit = 'kg', size = 'A4', basis = 'plan', change = (view) => view, pictures = new Set<string>() } = wish;
+  const {
+    unit = 'kg',
+    size = 'A4',
+    basis = 'plan',
+    change = (view) => view,
+    pictures = new Set<string>(),
+    platesUntil = null,
+  } = wish;
   const rig = workspace.rigs[0]?.id ?? '';
   const found = viewRig(workspace, rig);
   if (!found) throw new Error('no rig');
@@ -66,6 +74,7 @@ export function askOf(workspace: Workspace, wish: Wish = {}): PaperAsk {
     view,
     based: verdictFrom(view, tickets, basis),
     planAsked: basis === 'plan',
+    platesUntil,
     tickets,
     cases: workspace.cases.filter((one) => one.rig === rig),
     words: paperWords(translate, view.situation.words, unit),

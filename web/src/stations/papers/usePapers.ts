@@ -28,7 +28,7 @@ function papersHere() {
   const settings = useSettings();
   const workspace = useWorkspace();
   const { word } = useSpeech();
-  const { based, asked, view } = useBasis();
+  const { based, asked, view, era } = useBasis();
   const { slips } = useSlips();
   /** What is being made, and what could not be. */
   const making = ref<PaperKind | null>(null);
@@ -42,6 +42,7 @@ function papersHere() {
           view: view.value,
           based: based.value,
           planAsked: asked.value === 'plan',
+          platesUntil: era.value,
           tickets: slips.value,
           cases: cases.value,
           words: paperWords(word, view.value.situation.words, settings.massUnit),
