@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { gzipSync } from 'node:zlib';
 
-const [dist = 'web/dist', budgetKb = '250'] = process.argv.slice(2);
+const [dist = 'web/dist', budgetKb = '210'] = process.argv.slice(2);
 const manifest = JSON.parse(readFileSync(path.join(dist, '.vite/manifest.json'), 'utf8'));
 
 const wanted = new Set();

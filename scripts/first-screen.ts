@@ -50,21 +50,39 @@ const pages = {
     ready: '#use',
   },
 };
+type Watched = typeof globalThis & { usableAfter?: number };
+/**
+ * Asks in the page itself, frame by frame, whether what is pressed first lies on top where it is seen, and whether the page then
+ * has time for a press. Asked from outside, with growing pauses, the answer would be rounded up by as much as half a second.
+ */
+const watchFor = async (ready: string) => {
+  for (;;) {
+    await new Promise(requestAnimationFrame);
+    const box = document.querySelector(ready)?.getBoundingClientRect();
+    if (box && document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2)?.closest(ready)) break;
+  }
+  // The frame it is painted in, and then a turn of the page's own queue.
+  await new Promise(requestAnimationFrame);
+  await new Promise((done) => setTimeout(done));
+  (globalThis as Watched).usableAfter = performance.now();
+};
 const chrome = await chromium.launch(browser.use?.launchOptions ?? {});
 const times = new Map<string, number[]>(Object.keys(pages).map((name) => [name, []]));
 const servers = new Map<string, Awaited<ReturnType<typeof serve>>>();
 for (const [name, { dist }] of Object.entries(pages)) {
   servers.set(name, await serve(dist));
 }
-for (let run = 0; run < 8; run += 1) {
+for (let run = 0; run < 16; run += 1) {
   for (const [name, { ready }] of Object.entries(pages)) {
     const context = await chrome.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
     const view = await context.newPage();
-    const begin = performance.now();
+    await view.addInitScript(watchFor, ready);
     await view.goto(servers.get(name)?.url ?? '', { waitUntil: 'commit' });
-    await view.locator(ready).first().click({ trial: true });
+    const usable = await view
+      .waitForFunction(() => (globalThis as Watched).usableAfter)
+      .then((after) => after.jsonValue());
     // The first turn warms up the browser itself.
-    if (run > 0) times.get(name)?.push(performance.now() - begin);
+    if (run > 0 && usable !== undefined) times.get(name)?.push(usable);
     await context.close();
   }
 }

@@ -7,15 +7,18 @@ import '@fontsource/barlow-condensed/latin-600.css';
 import '@fontsource/barlow-condensed/latin-700.css';
 import '@fontsource/barlow-condensed/latin-ext-600.css';
 import './app/theme.css';
+// First, since the browser opens the store meanwhile.
+import './storage/localStore.ts';
 import './app/withoutEval.ts';
 import { createPinia } from 'pinia';
-import { createApp } from 'vue';
+import { createApp, watch } from 'vue';
 import App from './app/App.vue';
 import { i18n } from './app/i18n.ts';
 import { router } from './app/router.ts';
 import { keepSafe } from './app/keepSafe.ts';
 import { useFaults } from './stores/faults.ts';
 import { useStale } from './stores/stale.ts';
+import { useWorkspace } from './stores/workspace.ts';
 import { onWorkerLost } from './workers/remote.ts';
 
 const app = createApp(App);
@@ -41,4 +44,12 @@ onWorkerLost(stale.tell);
 
 void keepSafe();
 app.use(router);
-app.mount('#app');
+// Until the yard can be shown the page says by itself that it is opening: drawn once, it stands sooner. What holds the yard up for
+// long may be something to be said, and that only the app can say.
+const longest = setTimeout(mount, 400);
+const stop = watch(() => useWorkspace().document !== null, mount);
+function mount() {
+  clearTimeout(longest);
+  stop();
+  app.mount('#app');
+}

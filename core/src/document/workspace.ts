@@ -5,12 +5,10 @@ import { bodySchema } from '../rig/body.ts';
 import { idField, listBounds, nameField } from '../rig/fields.ts';
 import { rigSchema } from '../rig/rig.ts';
 import { situationSchema } from '../situation/situation.ts';
+import { fileFormat, fileVersion } from './fileVersion.ts';
 import { uprateCaseSchema } from '../uprating/uprateCase.ts';
 import { quoteSchema } from '../uprating/upratePackage.ts';
 import { ticketSchema } from '../weighing/ticket.ts';
-
-export const fileFormat = 'wagonomos';
-export const fileVersion = 14;
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({
@@ -32,20 +30,3 @@ export const workspaceShape = z.strictObject({
 });
 
 export type Workspace = z.infer<typeof workspaceShape>;
-
-/** A document with nothing in it, of the version this app writes. */
-export const emptyWorkspace = (id: string, name: string): Workspace => ({
-  format: fileFormat,
-  version: fileVersion,
-  id,
-  name,
-  bodies: [],
-  rigs: [],
-  things: [],
-  loadouts: [],
-  situations: [],
-  tickets: [],
-  trips: [],
-  quotes: [],
-  cases: [],
-});

@@ -15,6 +15,7 @@ import * as gear from './gearEdits.ts';
 import * as loading from './loadoutEdits.ts';
 import * as places from './placeEdits.ts';
 import * as quotes from './quoteEdits.ts';
+import { removeRig } from './removeRig.ts';
 import * as rigs from './rigEdits.ts';
 import * as tables from './tableEdits.ts';
 import * as tickets from './ticketEdits.ts';
@@ -259,7 +260,7 @@ const edit: fc.Arbitrary<Edit> = fc.oneof(
       () => ({ body: caravan, place: 'heck' }),
     );
   }),
-  fc.constant<Edit>((d) => rigs.removeRig(d, rig)),
+  fc.constant<Edit>((d) => removeRig(d, rig)),
   fc.constant<Edit>((d) => mergeWorkspaces(d, { ...start, things: start.things.map((one) => ({ ...one, mass: 7 })) })),
 );
 

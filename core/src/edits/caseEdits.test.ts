@@ -24,7 +24,7 @@ import type { UpratePackage } from '../uprating/upratePackage.ts';
 import { applyCase } from './applyCase.ts';
 import { addCase, changeCase, removeCase, setCaseStep, setCertified } from './caseEdits.ts';
 import { addQuote, removeQuote, setQuote } from './quoteEdits.ts';
-import { removeRig } from './rigEdits.ts';
+import { removeRig } from './removeRig.ts';
 
 const today = '2026-11-20';
 const named = (id: string): UpratePackage => {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readParsed } from '../files/readWorkspace.ts';
-import { emptyWorkspace, type Workspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
@@ -29,7 +30,8 @@ import {
   setTankLevel,
 } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
-import { changeSituation, removeRig, renameRig } from './rigEdits.ts';
+import { removeRig } from './removeRig.ts';
+import { changeSituation, renameRig } from './rigEdits.ts';
 
 const start = () => exampleWorkspace('german-estate-and-caravan');
 const car = 'dohle-kombi';

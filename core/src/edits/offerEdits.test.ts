@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { photosIn } from '../document/photosIn.ts';
 import { viewRig } from '../document/viewRig.ts';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { readParsed } from '../files/readWorkspace.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
@@ -17,7 +17,7 @@ import {
   setSeatCount,
   takeOffer,
 } from './offerEdits.ts';
-import { putAway, removeRig } from './rigEdits.ts';
+import { putAway, removeRig } from './removeRig.ts';
 
 const kg = (value: number) => ({ value, typed: `${value} kg` });
 let ids = 0;

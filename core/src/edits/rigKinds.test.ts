@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { readParsed } from '../files/readWorkspace.ts';
 import { extractRig } from '../files/extractRig.ts';
 import { mergeWorkspaces } from '../files/mergeWorkspaces.ts';
@@ -11,7 +11,8 @@ import { setFacts } from './bodyEdits.ts';
 import { setGear } from './gearEdits.ts';
 import { placeThing } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
-import { putAway, removeRig, setCamperPosition, setHitch } from './rigEdits.ts';
+import { putAway, removeRig } from './removeRig.ts';
+import { setCamperPosition, setHitch } from './rigEdits.ts';
 
 const counter = () => {
   let n = 0;

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { readParsed } from '../files/readWorkspace.ts';
 import { ballShare } from '../loads/ballShare.ts';

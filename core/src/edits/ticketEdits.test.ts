@@ -9,7 +9,7 @@ import { viewRig } from '../document/viewRig.ts';
 import type { Workspace } from '../document/workspace.ts';
 import { viewThen } from '../weighing/viewThen.ts';
 import { removeThing } from './loadoutEdits.ts';
-import { removeRig } from './rigEdits.ts';
+import { removeRig } from './removeRig.ts';
 import { addReading, addTicket, changeReading, changeTicket, removeReading, removeTicket } from './ticketEdits.ts';
 
 const start = () => exampleWorkspace('german-estate-and-caravan');

@@ -7,7 +7,7 @@ import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { loadoutDifferences } from '../verdict/compareLoadouts.ts';
 import { addCrew, placeThing, setTankLevel } from './loadoutEdits.ts';
-import { removeRig } from './rigEdits.ts';
+import { removeRig } from './removeRig.ts';
 import { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from './variantEdits.ts';
 
 const start = () => exampleWorkspace('german-estate-and-caravan');

@@ -55,7 +55,8 @@ export { addNewRig, type NewRig } from '../edits/newRig.ts';
 export { addPlaces } from '../edits/placeEdits.ts';
 export { doneDue, removeDue, setDue } from '../edits/dueEdits.ts';
 export { addQuote, removeQuote, setQuote } from '../edits/quoteEdits.ts';
-export { changeSituation, putAway, removeRig, renameRig, setCamperPosition, setHitch } from '../edits/rigEdits.ts';
+export { putAway, removeRig } from '../edits/removeRig.ts';
+export { changeSituation, renameRig, setCamperPosition, setHitch } from '../edits/rigEdits.ts';
 export { takeRows } from '../edits/tableEdits.ts';
 export {
   addBareTotal,

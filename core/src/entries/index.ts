@@ -16,7 +16,8 @@ export {
   type Confidence,
 } from '../checks/check.ts';
 export { viewRig } from '../document/viewRig.ts';
-export { emptyWorkspace, type Workspace } from '../document/workspace.ts';
+export { emptyWorkspace } from '../document/emptyWorkspace.ts';
+export type { Workspace } from '../document/workspace.ts';
 export { buyersPayload } from '../loading/buyersPayload.ts';
 export { withoutUndefined } from '../plain/lists.ts';
 export { leaveAtHome, type Wanted } from '../road/leaveAtHome.ts';

@@ -8,7 +8,8 @@ import { fileProblemMessages } from '../document/fileProblemMessages.ts';
 import { workspaceJsonSchema } from '../document/jsonSchema.ts';
 import { mergeWorkspaces } from './mergeWorkspaces.ts';
 import { readParsed, readWorkspace } from './readWorkspace.ts';
-import { emptyWorkspace, type Workspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import { extractRig } from './extractRig.ts';
 import { writeWorkspace } from './writeWorkspace.ts';
 

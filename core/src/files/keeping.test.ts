@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { addThing, changeThing, removeThing } from '../edits/loadoutEdits.ts';
-import { removeRig } from '../edits/rigEdits.ts';
+import { removeRig } from '../edits/removeRig.ts';
 import { removeTicket } from '../edits/ticketEdits.ts';
 import { listBounds } from '../rig/fields.ts';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';

@@ -1,4 +1,4 @@
-import { fileVersion } from '../document/workspace.ts';
+import { fileVersion } from '../document/fileVersion.ts';
 
 type Step = (raw: object) => object;
 

@@ -1,4 +1,6 @@
-import { fileFormat, fileVersion, emptyWorkspace, type Workspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
+import { fileFormat, fileVersion } from '../document/fileVersion.ts';
+import type { Workspace } from '../document/workspace.ts';
 import { workspaceSchema } from '../document/workspaceSchema.ts';
 import { faultOf, placeOf, type FileFault, type Issue } from '../document/fileProblem.ts';
 import { migrate } from './migrations.ts';

@@ -2,7 +2,8 @@ import { parse as parseJsonc, type ParseError } from 'jsonc-parser';
 import { faultsOf, type FileProblem } from '../document/fileProblem.ts';
 import { migrate } from './migrations.ts';
 import { isTooDeep, structureProblem } from './structure.ts';
-import { fileFormat, fileVersion, type Workspace } from '../document/workspace.ts';
+import { fileFormat, fileVersion } from '../document/fileVersion.ts';
+import type { Workspace } from '../document/workspace.ts';
 import { workspaceSchema } from '../document/workspaceSchema.ts';
 
 export type ReadWorkspace =

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { setGeometry } from '../edits/bodyEdits.ts';
 import { addNewRig } from '../edits/newRig.ts';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { caseView, vehicleOf } from '../testing/caseRig.ts';
 import type { Vehicle } from '../rig/body.ts';
 import { assess } from '../verdict/assess.ts';

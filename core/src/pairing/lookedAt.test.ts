@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { addOffer, type KnownOffer } from '../edits/offerEdits.ts';
 import type { Trailer, Vehicle } from '../rig/body.ts';
 import { walkStops } from '../rig/offer.ts';

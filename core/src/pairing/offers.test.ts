@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { viewRig } from '../document/viewRig.ts';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import type { KnownFigure } from '../edits/knownFigures.ts';
 import { addOffer } from '../edits/offerEdits.ts';
 import { bindsLoad } from '../checks/check.ts';

@@ -5,7 +5,7 @@ import { exampleNames, exampleView } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
 import { plateFields, formOf } from '../plates/forms.ts';
 import { addNewRig } from '../edits/newRig.ts';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { assess } from '../verdict/assess.ts';
 import { informationFor } from './information.ts';

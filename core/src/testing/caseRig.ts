@@ -1,5 +1,5 @@
 import type { Workspace } from '../document/workspace.ts';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Camper, Trailer, Vehicle } from '../rig/body.ts';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWorkspace, type Workspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
+import type { Workspace } from '../document/workspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { situationIn } from '../situation/situation.ts';
 import { assess } from './assess.ts';

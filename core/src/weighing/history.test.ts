@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emptyWorkspace } from '../document/workspace.ts';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { addKnownRig } from '../edits/startRig.ts';
 import { addBareTotal } from '../edits/ticketEdits.ts';

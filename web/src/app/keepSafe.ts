@@ -13,6 +13,8 @@ import { useWorkspace } from '../stores/workspace.ts';
 
 /** Edits after which the count of them is written down. */
 const countsEvery = 10;
+/** ms a page that is never idle may keep waiting what nobody waits for. */
+const idleAtMost = 300;
 
 /** Opens what is kept and sees to it that nothing is lost: on leaving, on closing, when space runs short. */
 export async function keepSafe(): Promise<void> {
@@ -20,6 +22,11 @@ export async function keepSafe(): Promise<void> {
   const keeping = useKeeping();
   const now = () => new Date();
   const pause = (ms: number) => new Promise<void>((resolve) => setTimeout(resolve, ms));
+  const idle = () =>
+    new Promise<void>((resolve) => {
+      if ('requestIdleCallback' in window) requestIdleCallback(() => resolve(), { timeout: idleAtMost });
+      else setTimeout(resolve, idleAtMost);
+    });
   const copies = copiesIn(copyStore, now);
   void useSettings().load(localStore);
 
@@ -36,7 +43,18 @@ export async function keepSafe(): Promise<void> {
     void useDrafts().flush();
   });
 
-  await workspace.start({ store: localStore, copies, tabs: openTabs(), mark: browserMark, version, now, pause });
+  await workspace.start({
+    store: localStore,
+    copies,
+    tabs: openTabs(),
+    mark: browserMark,
+    version,
+    now,
+    pause,
+    idle,
+    // Elsewhere than in the yard a link may lead to what is kept.
+    showsDemoFirst: location.pathname === '/',
+  });
   await keeping.start({ store: localStore, copies, now });
   // A folder was chosen once: what keeps it up to date comes when there is one.
   if ('showDirectoryPicker' in window && (await localStore.get('folder').catch(() => null)) !== null) {

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { message, type Message } from '@wagonomos/core';
-import { fileProblemMessages, readBytes } from '@wagonomos/core/files';
+import { fileProblemMessages } from '@wagonomos/core/files';
 import { defineAsyncComponent, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { keepAll, openParcel } from '../storage/photos.ts';
+import { reading } from '../storage/reader.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import type { Incoming, Refused } from './incomingFile.ts';
 
@@ -50,6 +51,7 @@ const look = async (file: File) => {
   const parcel = zip ? await openParcel(file) : null;
   if (parcel && !parcel.ok) return refuse([message(`file.parcel.${parcel.why}`)]);
   const bytes = parcel ? new TextEncoder().encode(parcel.text) : new Uint8Array(await file.arrayBuffer());
+  const { readBytes } = await reading();
   const result = readBytes(bytes);
   if (!result.ok) return refuse(fileProblemMessages(result.problem));
   refused.value = null;

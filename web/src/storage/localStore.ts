@@ -12,9 +12,9 @@ export interface KeyValueStore {
  * One store of the browser. Only IndexedDB: were another kind of store to stand in for it when it fails once, the work in the
  * one would be hidden behind the other.
  */
-function storeNamed(storeName: string): KeyValueStore {
+function storeNamed(storeName: string) {
   const forage = localforage.createInstance({ name: 'wagonomos', storeName, driver: localforage.INDEXEDDB });
-  return {
+  const store: KeyValueStore = {
     get: (key) => forage.getItem(key),
     set: async (key, value) => {
       await forage.setItem(key, value);
@@ -22,10 +22,14 @@ function storeNamed(storeName: string): KeyValueStore {
     remove: (key) => forage.removeItem(key),
     keys: () => forage.keys(),
   };
+  return { store, ready: () => forage.ready() };
 }
 
+const documents = storeNamed('documents');
 /** The document, its history, drafts and settings. */
-export const localStore = storeNamed('documents');
+export const localStore = documents.store;
+// It is opened while the rest of the app is still being read; whoever first asks it for something learns whether that went well.
+documents.ready().catch(() => undefined);
 
 /** Dated copies of the document. */
-export const copyStore = storeNamed('copies');
+export const copyStore = storeNamed('copies').store;

@@ -1,7 +1,8 @@
 import type { Workspace } from '@wagonomos/core';
-import { readLeniently, readParsed, type FileFault, type FileProblem } from '@wagonomos/core/files';
+import type { FileFault, FileProblem } from '@wagonomos/core/files';
 import { rawText, type Copies } from './copies.ts';
 import type { KeyValueStore } from './localStore.ts';
+import { reading } from './reader.ts';
 
 export const documentKey = 'workspace';
 /** Where earlier versions of the app left what they could not read. */
@@ -51,7 +52,8 @@ const readPauses = [150, 500, 1200];
 
 /**
  * Reads what is kept. A copy is made of what is there before a newer version of the app rewrites it, and of what could not be
- * read before anything may take its place. Never throws.
+ * read before anything may take its place. Whatever the store does, it never throws.
+ * @throws where the part of the app that reads does not come
  * @param app version of the app
  */
 export async function openKept(
@@ -77,6 +79,7 @@ export async function openKept(
     const known = mark.read();
     return known ? { kind: 'wiped', mark: known } : { kind: 'first' };
   }
+  const { readLeniently, readParsed } = await reading();
   const read = readParsed(kept);
   if (read.ok) {
     const { version } = kept as { version: unknown };

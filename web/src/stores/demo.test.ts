@@ -1,4 +1,4 @@
-import { readParsed } from '@wagonomos/core/files';
+import { mergeWorkspaces, readParsed } from '@wagonomos/core/files';
 import { describe, expect, it } from 'vitest';
 import { demoWorkspace } from './demo.ts';
 import { demoFiles } from './demoFiles.ts';
@@ -10,6 +10,12 @@ describe('the demo', () => {
       const read = readParsed(file);
       expect(read.ok && JSON.stringify(read.workspace)).toBe(JSON.stringify(file));
     }
+  });
+
+  it('is what merging its files comes to: no two of them share an id', async () => {
+    expect(await demoWorkspace()).toEqual(
+      demoFiles.slice(1).reduce(mergeWorkspaces, { ...demoFiles[0]!, id: 'yard', name: 'Yard' }),
+    );
   });
 
   it('is a document that can be kept and read, with every rig under its own id', async () => {

@@ -14,6 +14,13 @@ export interface Keeping {
   readonly version: string;
   readonly now: () => Date;
   readonly pause: (ms: number) => Promise<void>;
+  /**
+   * Whether a yard of which no mark is left shows the demo while its store is being asked. Where something is kept all the same, it
+   * takes the demo's place; until then nothing can be edited.
+   */
+  readonly showsDemoFirst: boolean;
+  /** Resolves when the page has time for what nobody waits for. */
+  readonly idle: () => Promise<void>;
 }
 
 export const historyKey = 'history';

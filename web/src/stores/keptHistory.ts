@@ -1,5 +1,5 @@
 import type { Workspace } from '@wagonomos/core';
-import { checkEdit } from '@wagonomos/core/files';
+import { reading, type CheckEdit } from '../storage/reader.ts';
 
 /** A step of the history: the document before it, and the key of the words for what was done. */
 export interface Entry {
@@ -28,19 +28,23 @@ export const toKeep = (present: Workspace, past: readonly Entry[], future: reado
  * that is one step then.
  * @returns nothing where what was kept is no history, or one of another version
  */
-export function recalled(raw: unknown, document: Workspace): KeptHistory {
+export async function recalled(raw: unknown, document: Workspace): Promise<KeptHistory> {
   const none: KeptHistory = { present: document, past: [], future: [] };
   if (!isHistory(raw)) return none;
+  const { checkEdit } = await reading();
   const { present, past, future } = raw;
   const sound = ({ document: one, label }: Entry) =>
-    typeof label === 'string' && one?.format === document.format && one.version === document.version && isSound(one);
+    typeof label === 'string' &&
+    one?.format === document.format &&
+    one.version === document.version &&
+    isSound(one, checkEdit);
   if (!sound({ document: present, label: '' }) || ![...past, ...future].every(sound)) return none;
   // The same data as the document's, and the same objects as its past.
   if (JSON.stringify(present) === JSON.stringify(document)) return { present, past, future };
   return { present: document, past: [...past, { document: present, label: 'app.edit.sinceThen' }], future: [] };
 }
 
-function isSound(document: Workspace): boolean {
+function isSound(document: Workspace, checkEdit: CheckEdit): boolean {
   try {
     return checkEdit(document).ok;
   } catch {

@@ -32,6 +32,33 @@ describe('the workspace', () => {
     expect(store.entries.has('workspace')).toBe(false);
   });
 
+  it('shows the demo of a first visit while its store is asked, and takes no edit before it has answered', async () => {
+    const asked = keepingInMemory({ showsDemoFirst: true });
+    let answer: (() => void) | undefined;
+    const answered = new Promise<void>((resolve) => (answer = resolve));
+    const { get } = asked.store.store;
+    vi.spyOn(asked.store.store, 'get').mockImplementation((key) => answered.then(() => get(key)));
+    const workspace = useWorkspace();
+    const started = workspace.start(asked.keeping);
+    await vi.waitFor(() => expect(workspace.document?.rigs.length).toBeGreaterThan(5));
+    const shown = workspace.document;
+    workspace.edit('app.edit.renameRig', (document) => ({ ...document, name: 'Too early' }));
+    expect(workspace.document).toBe(shown);
+    answer?.();
+    await started;
+    asked.tabs.events().becameWriter(true);
+    expect(workspace.document).toBe(shown);
+    workspace.edit('app.edit.renameRig', (document) => ({ ...document, name: 'In time' }));
+    expect(workspace.document?.name).toBe('In time');
+  });
+
+  it('puts what is kept in the place of the demo where only the mark of it was lost', async () => {
+    const own = { ...emptyWorkspace('yard', 'Mine'), things: [] };
+    const asked = keepingInMemory({ showsDemoFirst: true, store: memoryStore({ workspace: own }) });
+    await useWorkspace().start(asked.keeping);
+    expect(useWorkspace().document).toEqual(own);
+  });
+
   it('keeps every edit at once and brings it back', async () => {
     const first = await started();
     first.workspace.edit('app.edit.name', rename('Ours'));

@@ -1,9 +1,10 @@
 import { emptyWorkspace, localDay, type Workspace } from '@wagonomos/core';
-import { checkEdit, mergeWorkspaces, readParsed, writeWorkspace, type FileProblem } from '@wagonomos/core/files';
+import { mergeWorkspaces, writeWorkspace, type FileProblem } from '@wagonomos/core/files';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { CopyReason } from '../storage/copies.ts';
 import { documentKey, openKept, type Opening } from '../storage/opening.ts';
+import { reading, type CheckEdit } from '../storage/reader.ts';
 import { demoWorkspace } from './demo.ts';
 import { useDrafts } from './drafts.ts';
 import { recalled, toKeep, type Entry } from './keptHistory.ts';
@@ -38,6 +39,8 @@ export const useWorkspace = defineStore('workspace', () => {
   const edits = ref(0);
 
   let keeping: Keeping | undefined;
+  /** Comes behind the first screen; until then nothing can be edited. */
+  let checkEdit: CheckEdit | undefined;
   /** The taking over that is under way; 0: none. */
   let turning = 0;
   let lastTurn = 0;
@@ -71,9 +74,13 @@ export const useWorkspace = defineStore('workspace', () => {
   /** Reads what is kept, or starts with the demo rigs, and joins the other tabs. */
   const start = async (deps: Keeping) => {
     keeping = deps;
-    // On a first visit the demo is read while the browser opens its store.
-    if (deps.mark.read() === null) demoWorkspace().catch(() => undefined);
+    // While the browser opens its store comes what will be needed: on a first visit the demo, on a later one what reads.
+    const firstVisit = deps.mark.read() === null;
+    const needed = firstVisit ? demoWorkspace().then(preview) : reading();
+    needed.catch(() => undefined);
     await open(true);
+    await deps.idle();
+    ({ checkEdit } = await reading());
     deps.tabs.listen({
       becameWriter: (others) => {
         guarded.value = others;
@@ -124,16 +131,19 @@ export const useWorkspace = defineStore('workspace', () => {
     const fresh = found.kind === 'first' || found.kind === 'blocked';
     const inHand = found.kind === 'blocked' ? document.value : null;
     const shown = workspace ?? inHand ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
-    const history = recalled(await kept, shown);
+    const history = await recalled(await kept, shown);
     await drafts;
-    // One store after the other: the browser's stores are opened by raising one version, and two at once can wait for each other.
-    const daily = (await copies.list()).find(({ why }) => why === 'day');
-    copiedOn = daily ? localDay(new Date(daily.at)) : '';
     opening.value = found;
     released.value = false;
     saveFailed.value = found.kind === 'blocked';
     lastKept = JSON.stringify(workspace);
     if (changes === begun) show(history.present, found.kind === 'read' ? history : null);
+    // One store after the other: the browser's stores are opened by raising one version, and two at once can wait for each other.
+    const daily = (await copies.list()).find(({ why }) => why === 'day');
+    copiedOn = daily ? localDay(new Date(daily.at)) : '';
+  };
+  const preview = (demo: Workspace) => {
+    if (keeping?.showsDemoFirst && !opening.value) document.value ??= demo;
   };
   const show = (shown: Workspace, history: { past: readonly Entry[]; future: readonly Entry[] } | null) => {
     steps.begin(history);
@@ -141,6 +151,7 @@ export const useWorkspace = defineStore('workspace', () => {
   };
   /** Shows what another tab has just saved. What cannot be read here leaves what is shown. */
   const follow = async () => {
+    const { readParsed } = await reading();
     const read = readParsed(await keeping?.store.get(documentKey).catch(() => null));
     if (read.ok) show(read.workspace, null);
   };
@@ -203,7 +214,7 @@ export const useWorkspace = defineStore('workspace', () => {
    */
   const edit = (label: string, change: (workspace: Workspace) => Workspace, merge = ambient): Refusal | null => {
     const before = document.value;
-    if (!before || follows.value) return null;
+    if (!before || !checkEdit || follows.value) return null;
     const after = change(before);
     if (after === before) return null;
     const checked = checkEdit(after);

@@ -1,11 +1,12 @@
 import type { PlannedAssessment, RigView } from '@wagonomos/core';
-import { readParsed } from '@wagonomos/core/files';
 import { createPinia, setActivePinia } from 'pinia';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import { i18n } from '../app/i18n.ts';
 import { stations } from '../app/stations.ts';
+import { documentKey } from '../storage/opening.ts';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
+import { keepingInMemory, memoryStore } from './stores.ts';
 
 const empty = { template: '<div />' };
 
@@ -21,11 +22,11 @@ export interface AtStation {
 /** @param example the raw data of an example file @param query of the address, e.g. `?sheet=packages` */
 export async function atStation(example: unknown, rigId: string, query = ''): Promise<AtStation> {
   setActivePinia(createPinia());
-  const read = readParsed(example);
-  if (!read.ok) throw new Error('the example cannot be read');
+  const kept = keepingInMemory({ store: memoryStore({ [documentKey]: example }) });
   const workspace = useWorkspace();
-  workspace.document = read.workspace;
-  workspace.writes = true;
+  await workspace.start(kept.keeping);
+  if (workspace.opening?.kind !== 'read') throw new Error('the example cannot be read');
+  kept.tabs.events().becameWriter(true);
   const rig = useRig();
   rig.rigId = rigId;
   const routes = [

@@ -52,6 +52,7 @@ export function keepingInMemory(from: {
   mark?: KeptMark | null;
   day?: string;
   version?: string;
+  showsDemoFirst?: boolean;
 }) {
   const store = from.store ?? memoryStore();
   const copyStore = from.copies ?? memoryStore();
@@ -72,6 +73,8 @@ export function keepingInMemory(from: {
     version: from.version ?? '1',
     now,
     pause: () => Promise.resolve(),
+    showsDemoFirst: from.showsDemoFirst ?? false,
+    idle: () => Promise.resolve(),
   };
   return { keeping, store, copyStore, tabs, mark: () => mark };
 }

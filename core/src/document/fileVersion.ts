@@ -1,0 +1,2 @@
+export const fileFormat = 'wagonomos';
+export const fileVersion = 14;
