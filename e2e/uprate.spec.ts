@@ -129,6 +129,7 @@ test('a downrate to 3,500 kg shows what must go, who may drive then, and what el
   await sheet(page, 'Without a new plate');
   await expect(page.getByTestId('other-dry')).toContainText('weighs 9 kg too much');
   await expect(page.getByTestId('other-smallTrailer')).toContainText('80 / 80 / 80 km/h');
+  await expect(page.getByTestId('other-smallTrailer')).toContainText('No fewer things would do: proven');
   await page.getByLabel('Mass of a lighter Folding chair').fill('1.4');
   await page.getByLabel('Price of a lighter Folding chair').fill('60');
   await page.getByLabel('Price of a lighter Folding chair').blur();

@@ -4,4 +4,5 @@ export { highsSolver } from '../packing/highsSolver.ts';
 export { leastToLeave, type LeastToLeave } from '../packing/leastToLeave.ts';
 export { pack, packed, type PackingAnswer } from '../packing/pack.ts';
 export type { PackingMove } from '../packing/packingMoves.ts';
+export { solvedWays } from '../packing/solvedWays.ts';
 export { waterMoments } from '../packing/waterMoments.ts';

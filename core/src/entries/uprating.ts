@@ -3,6 +3,8 @@
  * swapping them, taking parts off), and a case with its papers.
  */
 export { alternatives, type Alternative, type Swap } from '../uprating/alternatives.ts';
+export type { SmallTrailerWords } from '../uprating/smallTrailer.ts';
+export type { SolvedWays } from '../uprating/ways.ts';
 export { applyPackages, placePackages } from '../uprating/applyPackage.ts';
 export { beforeAfter } from '../uprating/beforeAfter.ts';
 export {

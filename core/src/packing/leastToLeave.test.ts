@@ -4,7 +4,6 @@ import { placedMass } from '../loading/placed.ts';
 import { exampleView } from '../testing/examples.ts';
 import { patient, testSolver } from '../testing/highs.ts';
 import { applyPackage } from '../uprating/applyPackage.ts';
-import { takeAway } from '../uprating/takingAway.ts';
 import { judge } from '../verdict/assess.ts';
 import { leastToLeave } from './leastToLeave.ts';
 
@@ -26,7 +25,7 @@ describe('the least that has to stay at home', () => {
     expect(leastToLeave(motorhome, testSolver, patient)).toMatchObject({ left: [], mass: 0, proven: true });
   });
 
-  it('is what no choice of things undercuts: all of them tried, and never more than a good guess takes', () => {
+  it('is what no choice of things undercuts: all of them tried', () => {
     // The rear axle stays as it is here, so what matters are masses alone: sums of things, each tried.
     const lowered = down(3500);
     const over = -(judge(lowered).checks.find(({ id }) => id === 'vehicle.max')?.margin ?? 0);
@@ -41,7 +40,6 @@ describe('the least that has to stay at home', () => {
     const found = leastToLeave(lowered, testSolver, { ...patient, near: 0 });
     expect(found?.proven).toBe(true);
     expect(found?.mass).toBeCloseTo(least, 3);
-    expect(found?.mass).toBeLessThanOrEqual(takeAway(lowered).mass + 1e-6);
     expect(found?.stillOver).toEqual([]);
   });
 

@@ -1,7 +1,8 @@
-import { bindsLoad } from '../checks/check.ts';
+import { bindsLoad, type Check } from '../checks/check.ts';
+import type { Loadout } from '../loading/loadout.ts';
 import { placedMass } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import type { Left, TakenAway } from '../uprating/takingAway.ts';
+import type { Left } from '../uprating/ways.ts';
 import { massTolerance } from '../units/rounding.ts';
 import { judge } from '../verdict/assess.ts';
 import { pack, type PackingAnswer } from './pack.ts';
@@ -9,7 +10,13 @@ import type { Effort } from './inOrder.ts';
 import type { Solver } from './programme.ts';
 
 /** What has to stay at home at least so that every limit is kept, all else left where it lies. */
-export interface LeastToLeave extends Omit<TakenAway, 'after'> {
+export interface LeastToLeave {
+  readonly left: readonly Left[];
+  /** kg altogether. */
+  readonly mass: number;
+  readonly loadout: Loadout;
+  /** Limits still over when nothing helps any more: crew, fuel and the body itself do not stay at home. */
+  readonly stillOver: readonly Check[];
   /** No less would do; otherwise time was up before that was known. */
   readonly proven: boolean;
   /** kg that would do where things may be packed otherwise as well; null: no less, or not known. */
@@ -43,8 +50,11 @@ export function leastToLeave(view: RigView, solve: Solver, effort: Omit<Effort, 
   };
 }
 
-const leftIn = ({ packing }: Extract<PackingAnswer, { packing: unknown }>): readonly Left[] =>
-  packing.moves.map(({ id, name, body, leaves = '', mass }) => ({ thing: id, name, body, place: leaves, mass }));
+/** What stays at home by this answer. */
+export const leftIn = ({ packing }: Extract<PackingAnswer, { packing: unknown }>): readonly Left[] =>
+  packing.moves.flatMap(({ id, name, body, leaves = '', mass, to }) =>
+    to === null ? [{ thing: id, name, body, place: leaves, mass }] : [],
+  );
 
 /** Where nothing helps, all of it: then what is still over is what people, fuel and the bodies themselves make over. */
 function everything(view: RigView): readonly Left[] {

@@ -5,9 +5,7 @@ import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 import { beforeAfter } from './beforeAfter.ts';
 import type { Consequence } from './consequence.ts';
-import { moveOver, type MovedOver } from './movingOver.ts';
-import { withSmallTrailer, type SmallTrailerWords } from './smallTrailer.ts';
-import { takeAway, type Left, type TakenAway } from './takingAway.ts';
+import type { Left, MovedOver, SolvedWays, Way } from './ways.ts';
 
 /** Something the owner would take instead of a heavier thing: kg, and what it costs if that is known. */
 export interface Swap {
@@ -22,10 +20,12 @@ export interface Alternative {
   readonly id: 'leave' | 'dry' | 'lighter' | 'move' | 'smallTrailer';
   readonly view: RigView;
   readonly after: PlannedAssessment;
-  /** kg taken off the rig as it was, or moved to another body. */
+  /** kg taken off the rig as it was, or put elsewhere. */
   readonly mass: number;
   readonly left: readonly Left[];
   readonly moved: readonly MovedOver[];
+  /** Whether it is proven that no less would do; left out where nothing was looked for. */
+  readonly proven?: boolean;
   /** Money per kg saved; null where no price is known or nothing is saved. */
   readonly costPerKg: number | null;
   /** Licences and speeds, where they are another matter than now. */
@@ -34,36 +34,24 @@ export interface Alternative {
 
 export interface AlternativeWishes {
   readonly swaps: readonly Swap[];
-  /** Things that go first: never used, say. */
-  readonly least: ReadonlySet<string>;
-  readonly words: SmallTrailerWords;
-  /** What has to stay at home, where that is known better than by choosing greedily. */
-  readonly taken?: TakenAway | null | undefined;
+  /** What was found by solving; null: it is still being looked for. */
+  readonly ways: SolvedWays | null;
 }
 
 /** What could be done instead of an uprate, each worked out like any loadout. What makes no sense on this rig is left out. */
-export function alternatives(
-  view: RigView,
-  { swaps, least, words, taken: known }: AlternativeWishes,
-): readonly Alternative[] {
+export function alternatives(view: RigView, { swaps, ways }: AlternativeWishes): readonly Alternative[] {
   const today = assess(view);
-  const taken = known ?? takeAway(view, least);
   const dry = emptied(view);
   const lighter = swapped(view, swaps);
-  const moved = view.vehicle && view.trailer ? moveOver(view) : null;
-  const towing = withSmallTrailer(view, words);
   const found: readonly (Omit<Alternative, 'consequences'> | null)[] = [
-    taken.left.length > 0 ? made('leave', view, taken.loadout, taken.after, taken.mass, { left: taken.left }) : null,
-    dry.mass > 0 ? made('dry', view, dry.loadout, assess({ ...view, loadout: dry.loadout }), dry.mass) : null,
+    solved('leave', ways?.leave),
+    dry.mass > 0 ? made('dry', { ...view, loadout: dry.loadout }, dry.mass) : null,
     lighter && {
-      ...made('lighter', lighter.view, view.loadout, assess(lighter.view), lighter.saved),
+      ...made('lighter', lighter.view, lighter.saved),
       costPerKg: lighter.price === null || lighter.saved <= 0 ? null : lighter.price / lighter.saved,
     },
-    moved && moved.moved.length > 0
-      ? made('move', view, moved.loadout, moved.after, sum(moved.moved), { moved: moved.moved })
-      : null,
-    towing &&
-      made('smallTrailer', towing.view, towing.view.loadout, assess(towing.view), towing.mass, { left: towing.moved }),
+    solved('move', ways?.move),
+    solved('smallTrailer', ways?.smallTrailer),
   ];
   return found
     .filter((one) => one !== null)
@@ -74,25 +62,19 @@ export function alternatives(
 }
 
 const told: readonly Consequence['topic'][] = ['licence', 'speed'];
-const sum = (list: readonly { readonly mass: number }[]): number => list.reduce((all, { mass }) => all + mass, 0);
 
-const made = (
-  id: Alternative['id'],
-  view: RigView,
-  loadout: Loadout,
-  after: PlannedAssessment,
-  mass: number,
-  lists: Partial<Pick<Alternative, 'left' | 'moved'>> = {},
-): Omit<Alternative, 'consequences'> => ({
+const made = (id: Alternative['id'], view: RigView, mass: number): Omit<Alternative, 'consequences'> => ({
   id,
-  view: { ...view, loadout },
-  after,
+  view,
+  after: assess(view),
   mass,
   left: [],
   moved: [],
   costPerKg: null,
-  ...lists,
 });
+
+const solved = (id: Alternative['id'], way: Way | null | undefined): Omit<Alternative, 'consequences'> | null =>
+  way ? { ...made(id, way.view, way.mass), left: way.left, moved: way.moved, proven: way.proven } : null;
 
 const water: readonly string[] = ['fresh', 'grey', 'black'];
 

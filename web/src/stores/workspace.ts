@@ -76,10 +76,12 @@ export const useWorkspace = defineStore('workspace', () => {
     keeping = deps;
     // While the browser opens its store comes what will be needed: on a first visit the demo, on a later one what reads.
     const firstVisit = deps.mark.read() === null;
-    const needed = firstVisit ? demoWorkspace().then(preview) : reading();
-    needed.catch(() => undefined);
+    const looksFirst = firstVisit && deps.showsDemoFirst;
+    if (firstVisit) demoWorkspace().then(preview, () => undefined);
+    if (!looksFirst) reading().catch(() => undefined);
     await open(true);
-    await deps.idle();
+    // In a yard seen for the first time nobody edits anything before he has looked at it.
+    if (looksFirst) await deps.idle();
     ({ checkEdit } = await reading());
     deps.tabs.listen({
       becameWriter: (others) => {

@@ -3,11 +3,13 @@ import {
   highsSolver,
   leastToLeave,
   pack,
+  solvedWays,
   waterMoments,
   type LeastToLeave,
   type PackingAnswer,
   type PackingWish,
 } from '@wagonomos/core/packing';
+import type { SmallTrailerWords, SolvedWays } from '@wagonomos/core/uprating';
 import { drivenMoments, reckonTrip, type Section, type Trip } from '@wagonomos/core/road';
 import { expose } from 'comlink';
 import loadHighs from 'highs';
@@ -50,6 +52,8 @@ const work = {
   },
   leastToLeave: async (view: RigView, seconds: number): Promise<LeastToLeave | null> =>
     leastToLeave(view, await solver, { seconds, now: clock }),
+  solvedWays: async (view: RigView, words: SmallTrailerWords, seconds: number): Promise<SolvedWays> =>
+    solvedWays(view, words, await solver, { seconds, now: clock }),
 };
 export type PackingWork = typeof work;
 expose(work);

@@ -21,8 +21,12 @@ const told = computed(() => props.one.consequences.filter(({ change }) => change
 const whose = ({ about, place }: Consequence) => (place ? placeName(place) : about ? say(about) : '');
 /** What is judged "over" here comes first in the sentence; advice stays in the verdict of the loadout once it is kept. */
 const lists = computed(() => [
-  ...props.one.left.map(({ name, mass }) => ({ name, mass, way: '' })),
   ...props.one.moved.map(({ name, mass, from, to }) => ({ name, mass, way: t('app.others.fromTo', { from, to }) })),
+  ...props.one.left.map(({ name, mass }) => ({
+    name,
+    mass,
+    way: props.one.moved.length > 0 ? t('app.others.home') : '',
+  })),
 ]);
 </script>
 
@@ -42,6 +46,9 @@ const lists = computed(() => [
         </li>
       </ul>
     </details>
+    <p v-if="one.proven !== undefined" class="soft">
+      {{ t(one.proven ? `app.others.proven.${one.id}` : 'app.others.notProven') }}
+    </p>
     <p v-if="told.length === 0" class="soft">{{ t('app.others.sameLicence') }}</p>
     <ul v-else class="told">
       <li v-for="line in told" :key="line.id">

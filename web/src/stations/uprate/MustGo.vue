@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useBench } from './useBench.ts';
-import { useLeastToLeave } from './useLeastToLeave.ts';
+import { usePackingAnswer } from './usePackingAnswer.ts';
 
 /** Under the plates on the bench: is this load legal, how much is over, and what would have to stay at home. */
 const props = defineProps<{ view: RigView; then: RigView; after: PlannedAssessment }>();
@@ -22,7 +22,10 @@ const unused = computed(
       ).map(({ thing }) => thing),
     ),
 );
-const { found: taken, state } = useLeastToLeave(() => props.then);
+const { found: taken, state } = usePackingAnswer(
+  () => props.then,
+  (api, rig, seconds) => api.leastToLeave(rig, seconds),
+);
 const over = computed(() =>
   props.after.checks.filter(
     ({ kind, status, margin }) => (kind === 'legal' || kind === 'maker') && status === 'over' && margin !== null,

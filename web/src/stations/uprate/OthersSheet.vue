@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { assess, leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { keepAlternative } from '@wagonomos/core/edits';
 import { alternatives, type Alternative, type Swap } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
@@ -10,7 +10,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import AlternativeCard from './AlternativeCard.vue';
 import SwapTable from './SwapTable.vue';
 import { useBench } from './useBench.ts';
-import { useLeastToLeave } from './useLeastToLeave.ts';
+import { usePackingAnswer } from './usePackingAnswer.ts';
 
 /** Everything that needs no higher plate, each worked out like a loadout and kept as one if wanted. */
 const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
@@ -20,23 +20,11 @@ const workspace = useWorkspace();
 /** Under a lower plate on the bench the question is the same: what else would do. */
 const { chosen, then, open } = useBench();
 const swaps = ref<readonly Swap[]>([]);
-const unused = computed(() => {
-  const trips = (workspace.document?.trips ?? []).filter(({ rig }) => rig === props.view.rig.id);
-  return new Set(leaveAtHome(props.view, trips).map(({ thing }) => thing));
-});
-const { found: leaving } = useLeastToLeave(() => then.value);
-/** What has to stay at home at least, once that is known; till then a good guess. */
-const taken = computed(
-  () => leaving.value && { ...leaving.value, after: assess({ ...then.value, loadout: leaving.value.loadout }) },
+const { found: ways, state } = usePackingAnswer(
+  () => then.value,
+  (api, rig, seconds) => api.solvedWays(rig, { name: t('app.others.trailerName'), box: t('app.others.box') }, seconds),
 );
-const found = computed(() =>
-  alternatives(then.value, {
-    swaps: swaps.value,
-    least: unused.value,
-    taken: taken.value,
-    words: { name: t('app.others.trailerName'), box: t('app.others.box') },
-  }),
-);
+const found = computed(() => alternatives(then.value, { swaps: swaps.value, ways: ways.value }));
 const keep = (one: Alternative) => {
   let rig = props.view.rig.id;
   workspace.edit('app.edit.keepAlternative', (document) => {
@@ -59,7 +47,10 @@ const keep = (one: Alternative) => {
           })
         }}
       </p>
-      <p v-if="found.length === 0" class="soft">{{ t('app.others.none') }}</p>
+      <p v-if="state !== 'done'" class="soft" role="status">
+        {{ t(state === 'looking' ? 'app.others.looking' : 'app.others.notFound') }}
+      </p>
+      <p v-else-if="found.length === 0" class="soft">{{ t('app.others.none') }}</p>
       <AlternativeCard v-for="one in found" :key="one.id" :view="view" :one="one" @keep="keep(one)" />
       <el-button size="small" @click="open('packages')">{{ t('app.uprate.toPackages') }}</el-button>
     </section>

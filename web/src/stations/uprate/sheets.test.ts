@@ -166,10 +166,10 @@ it('another way is kept as a loadout with the verdict it had', async () => {
     props: { view: at.view(), assessment: at.assessment() },
     global: { plugins: [...at.plugins] },
   });
-  const leave = wrapper.get('[data-test="other-leave"]');
-  expect(leave.text()).toContain('Licence and speed stay as they are');
-  await leave.get('button:last-of-type').trigger('click');
+  const dry = wrapper.get('[data-test="other-dry"]');
+  expect(dry.text()).toContain('Licence and speed stay as they are');
+  await dry.get('button:last-of-type').trigger('click');
   await flushPromises();
-  expect(at.view().loadout.name).toBe('With less on board');
+  expect(at.view().loadout.name).toBe('With empty tanks');
   expect(at.router.currentRoute.value.name).toBe('load');
 });

@@ -1,5 +1,5 @@
 import type { RigView } from '@wagonomos/core';
-import type { LeastToLeave } from '@wagonomos/core/packing';
+import type { Remote } from 'comlink';
 import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { worked } from '../../workers/remote.ts';
 import { unwatched } from '../../workers/unwatched.ts';
@@ -8,9 +8,12 @@ import type { PackingWork } from '../../workers/packing.worker.ts';
 /** s: what is not proven by then is said to be not. */
 const patience = 12;
 
-/** The least that has to stay at home, worked out away from the page; null until it is known. */
-export function useLeastToLeave(view: () => RigView) {
-  const found = shallowRef<LeastToLeave | null>(null);
+/** What the solver says of a rig, worked out away from the page, anew with each change of the rig; null until it is known. */
+export function usePackingAnswer<Answer>(
+  view: () => RigView,
+  ask: (api: Remote<PackingWork>, view: RigView, seconds: number) => Promise<Answer | null>,
+) {
+  const found = shallowRef<Answer | null>(null);
   const state = ref<'looking' | 'done' | 'unknown'>('looking');
   const worker = worked<PackingWork>(
     () => new Worker(new URL('../../workers/packing.worker.ts', import.meta.url), { type: 'module' }),
@@ -23,12 +26,10 @@ export function useLeastToLeave(view: () => RigView) {
       worker.end();
       found.value = null;
       state.value = 'looking';
-      const answer = await worker
-        .ask<LeastToLeave | null>(async (api) => api.leastToLeave(unwatched(now), patience))
-        .catch(() => null);
+      const answer = await worker.ask(async (api) => ask(api, unwatched(now), patience)).catch(() => null);
       if (mine !== turn) return;
       found.value = answer;
-      state.value = answer ? 'done' : 'unknown';
+      state.value = answer === null ? 'unknown' : 'done';
     },
     { immediate: true },
   );
