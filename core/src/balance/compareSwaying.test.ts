@@ -46,6 +46,21 @@ describe('two loadings beside each other', () => {
     }
   });
 
+  it('is drawn in the round numbers of the speedometer, and says the same of one speed in both', () => {
+    const at = (country: 'AU' | 'GB') => {
+      const view = { ...wagon, situation: { ...wagon.situation, travel: { country } } };
+      return compareSwaying(compile(view), compile(with40(view, rear)));
+    };
+    const [metric, imperial] = [at('AU'), at('GB')];
+    expect([metric?.unit, imperial?.unit]).toEqual(['km/h', 'mph']);
+    expect(imperial?.verdict).toBe(metric?.verdict);
+    // 50 mph are 80.47 km/h: between the two points beside it, and next to the one at 80.
+    const damping = (of: typeof metric, speed: number) => of?.curve.find((one) => one.speed === speed)?.after ?? NaN;
+    const [fifty, eighty, ninety] = [damping(imperial, 50), damping(metric, 80), damping(metric, 90)];
+    expect(fifty).toBeLessThan(eighty);
+    expect(fifty).toBeGreaterThan(eighty - (eighty - ninety) * 0.06);
+  });
+
   it('is not told where a length or a mass is missing, or nothing is towed', () => {
     const { trailer } = wagon;
     if (!trailer) throw new Error('the caravan');

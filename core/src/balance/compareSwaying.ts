@@ -1,5 +1,7 @@
 import { typicalSwaying } from '../library/typicalSwaying.data.ts';
 import type { TypicalRange } from '../library/typicalRanges.data.ts';
+import type { SpeedLaw } from '../jurisdictions/law.ts';
+import { metresPerSecond, speedUnit } from '../jurisdictions/speedUnit.ts';
 import type { Compiled } from '../loads/compile.ts';
 import { leastDamped, swayModes, type SwayModel } from './sway.ts';
 import { massAlong } from './yawInertia.ts';
@@ -8,8 +10,9 @@ import { swayModelOf, type SwayFacts } from './swayModel.ts';
 /** How a loading of a rig swings beside another of the same rig. */
 export type Swaying = 'calmer' | 'livelier' | 'alike' | 'cannotTell';
 
-/** Damping of the least damped mode at a speed (m/s), by the middle of what is usual. */
+/** Damping of the least damped mode at a speed, by the middle of what is usual. */
 interface DampingAt {
+  /** In the unit of the comparison, a round number. */
   readonly speed: number;
   readonly before: number;
   readonly after: number;
@@ -18,13 +21,20 @@ interface DampingAt {
 /** Two loadings of one rig side by side. Never a safe speed: it says which of the two is calmer, and how both change with speed. */
 export interface SwayComparison {
   readonly verdict: Swaying;
+  /** Of the speeds of the curve: as on the speedometer where the rig travels. */
+  readonly unit: SpeedLaw['unit'];
   readonly curve: readonly DampingAt[];
   /** The lowest of those speeds (m/s) at which the car would turn away without swinging; null: at none of them. */
   readonly turnsAway: Readonly<Record<'before' | 'after', number | null>>;
 }
 
-/** m/s, from town to well above what any trailer may do. */
-const speeds = [40, 50, 60, 70, 80, 90, 100, 110].map((kmh) => kmh / 3.6);
+/** From town to well above what any trailer may do, in round numbers of what a speedometer shows. */
+const shown: Readonly<Record<SpeedLaw['unit'], readonly number[]>> = {
+  'km/h': [40, 50, 60, 70, 80, 90, 100, 110],
+  mph: [25, 30, 35, 40, 45, 50, 55, 60, 65, 70],
+};
+/** m/s: where a verdict is asked, whatever the speedometer shows. */
+const speeds = shown['km/h'].map((speed) => speed * metresPerSecond['km/h']);
 /** Of the speeds at which a verdict is given: below, hardly any trailer swings. */
 const told = 18;
 /** Damping ratios nearer than this are alike: nobody could feel it. */
@@ -45,6 +55,7 @@ export function compareSwaying(before: Compiled, after: Compiled): SwayCompariso
   const whole = pairs.flatMap(([one, other]) => (one && other ? [[one, other] as const] : []));
   const [first] = whole;
   if (!first || whole.length < pairs.length) return null;
+  const unit = speedUnit(after.view.situation);
   const ways = new Set(
     whole.flatMap(([one, other]) =>
       speeds.filter((speed) => speed >= told).map((speed) => wayOf(damping(one, speed), damping(other, speed))),
@@ -52,7 +63,11 @@ export function compareSwaying(before: Compiled, after: Compiled): SwayCompariso
   );
   return {
     verdict: verdictOf(ways),
-    curve: speeds.map((speed) => ({ speed, before: damping(first[0], speed), after: damping(first[1], speed) })),
+    unit,
+    curve: shown[unit].map((speed) => {
+      const metres = speed * metresPerSecond[unit];
+      return { speed, before: damping(first[0], metres), after: damping(first[1], metres) };
+    }),
     turnsAway: { before: turnsAwayAt(first[0]), after: turnsAwayAt(first[1]) },
   };
 }

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { RigView } from '../loading/rigView.ts';
 import { placedMass } from '../loading/placed.ts';
+import { downrate } from '../testing/downrate.ts';
 import { exampleView } from '../testing/examples.ts';
 import { patient, testSolver } from '../testing/highs.ts';
 import { applyPackage } from '../uprating/applyPackage.ts';
@@ -8,17 +9,7 @@ import { judge } from '../verdict/assess.ts';
 import { leastToLeave } from './leastToLeave.ts';
 
 const motorhome = exampleView('german-motorhome');
-const down = (to: number): RigView =>
-  applyPackage(motorhome, {
-    id: 'down',
-    name: 'down',
-    kind: 'downrate',
-    of: 'vehicle',
-    limits: [{ limit: 'vehicleMax', to }],
-    adds: [],
-    costs: [],
-    currency: 'EUR',
-  });
+const down = (to: number): RigView => applyPackage(motorhome, downrate(to));
 
 describe('the least that has to stay at home', () => {
   it('is nothing where nothing is over', () => {

@@ -5,27 +5,17 @@ import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { readWorkspace } from '../files/readWorkspace.ts';
 import { writeWorkspace } from '../files/writeWorkspace.ts';
 import { keepAlternative } from '../edits/alternativeEdits.ts';
+import { downrate } from '../testing/downrate.ts';
 import { exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { patient, testSolver } from '../testing/highs.ts';
 import { assess } from '../verdict/assess.ts';
 import { alternatives, type Swap } from '../uprating/alternatives.ts';
 import { applyPackage } from '../uprating/applyPackage.ts';
 import { withSmallTrailer } from '../uprating/smallTrailer.ts';
-import type { UpratePackage } from '../uprating/upratePackage.ts';
 import { solvedWays } from './solvedWays.ts';
 
-const down = (to: number): UpratePackage => ({
-  id: 'down',
-  name: 'down',
-  kind: 'downrate',
-  of: 'vehicle',
-  limits: [{ limit: 'vehicleMax', to }],
-  adds: [],
-  costs: [],
-  currency: 'EUR',
-});
 const motorhome = exampleView('german-motorhome');
-const lowered = applyPackage(motorhome, down(3500));
+const lowered = applyPackage(motorhome, downrate(3500));
 const solve = (view: RigView) => solvedWays(view, { name: 'Box trailer', box: 'Box' }, testSolver, patient);
 const of = (view: RigView, swaps: readonly Swap[] = []) => alternatives(view, { swaps, ways: solve(view) });
 /** Every placement of a rig put elsewhere, one at a time. */
@@ -47,7 +37,7 @@ describe('ways that are solved', () => {
   it('leave no thing at home that could have stayed', () => {
     fc.assert(
       fc.property(fc.integer({ min: 3350, max: 3880 }), (to) => {
-        const view = applyPackage(motorhome, down(to));
+        const view = applyPackage(motorhome, downrate(to));
         const { leave } = solve(view);
         if (!leave || !assess(leave.view).legal) return;
         for (const one of leave.left) {
@@ -104,7 +94,7 @@ describe('ways that are solved', () => {
     const single = elsewhere(wagon, spots).filter((view) => assess(view).legal);
     expect(move.moved.length === 1).toBe(single.length > 0);
     // Masses alone are over by more than nothing, wherever things lie.
-    expect(solve(applyPackage(motorhome, down(3400))).move).toBeNull();
+    expect(solve(applyPackage(motorhome, downrate(3400))).move).toBeNull();
   });
 });
 

@@ -67,8 +67,8 @@ onBeforeUnmount(() => {
   worker.end();
 });
 
-const speed = (metres: number) => written(metres * 3.6, 0);
 const curve = computed(() => answer.value?.beside?.curve ?? []);
+const unit = computed(() => t(`app.sway.along.${answer.value?.beside?.unit === 'mph' ? 'mph' : 'kmh'}`));
 const series = computed(() => [
   { name: name.value, data: curve.value.map(({ before }) => before) },
   { name: props.view.loadout.name, data: curve.value.map(({ after }) => after) },
@@ -98,10 +98,10 @@ const away = computed(() => answer.value?.beside?.turnsAway.after ?? null);
       <p class="caution">{{ t('app.sway.caution') }}</p>
       <template v-if="curve.length > 0">
         <SwayChart
-          :speeds="curve.map((one) => speed(one.speed))"
+          :speeds="curve.map((one) => written(one.speed, 0))"
           :series="series"
           :label="t('app.sway.chart')"
-          :along="t('app.sway.along')"
+          :along="unit"
           :up="t('app.sway.up')"
         />
         <details class="fold">
@@ -109,13 +109,13 @@ const away = computed(() => answer.value?.beside?.turnsAway.after ?? null);
           <table class="figure-table">
             <thead>
               <tr>
-                <th scope="col">{{ t('app.sway.along') }}</th>
+                <th scope="col">{{ unit }}</th>
                 <th v-for="one in series" :key="one.name" scope="col">{{ one.name }}</th>
               </tr>
             </thead>
             <tbody>
               <tr v-for="one in curve" :key="one.speed">
-                <th scope="row">{{ speed(one.speed) }}</th>
+                <th scope="row">{{ written(one.speed, 0) }}</th>
                 <td class="num">{{ written(one.before, 3) }}</td>
                 <td class="num">{{ written(one.after, 3) }}</td>
               </tr>
