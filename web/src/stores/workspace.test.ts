@@ -59,6 +59,18 @@ describe('the workspace', () => {
     expect(useWorkspace().document).toEqual(own);
   });
 
+  it('takes in what another tab kept while a first visit was only looked at', async () => {
+    const own = { ...emptyWorkspace('yard', 'From the other tab'), things: [] };
+    const asked = keepingInMemory({ showsDemoFirst: true });
+    const idle = () => {
+      asked.store.entries.set('workspace', own);
+      asked.keeping.mark.write({ day: '2026-03-14', rigs: 0, version: '1' });
+      return Promise.resolve();
+    };
+    await useWorkspace().start({ ...asked.keeping, idle });
+    expect(useWorkspace().document).toEqual(own);
+  });
+
   it('keeps every edit at once and brings it back', async () => {
     const first = await started();
     first.workspace.edit('app.edit.name', rename('Ours'));

@@ -83,6 +83,8 @@ export const useWorkspace = defineStore('workspace', () => {
     // In a yard seen for the first time nobody edits anything before he has looked at it.
     if (looksFirst) await deps.idle();
     ({ checkEdit } = await reading());
+    // Another tab may have kept something meanwhile, when this one could not hear it yet.
+    if (firstVisit && deps.mark.read() !== null) await open(true);
     deps.tabs.listen({
       becameWriter: (others) => {
         guarded.value = others;
