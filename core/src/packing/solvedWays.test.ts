@@ -34,6 +34,10 @@ describe('ways that are solved', () => {
     expect(solve(motorhome)).toEqual({ leave: null, move: null, smallTrailer: null });
   });
 
+  it('do not call that a way which leaves the rig over still', () => {
+    expect(solve(applyPackage(motorhome, downrate(3000)))).toMatchObject({ leave: null, move: null });
+  });
+
   it('leave no thing at home that could have stayed', () => {
     fc.assert(
       fc.property(fc.integer({ min: 3350, max: 3880 }), (to) => {

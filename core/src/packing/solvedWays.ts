@@ -38,7 +38,8 @@ export function solvedWays(
 
 function leaving(view: RigView, solve: Solver, effort: Omit<Effort, 'onBetter'>): Way | null {
   const least = leastToLeave(view, solve, effort);
-  if (!least || least.left.length === 0) return null;
+  // Where all of it at home is not enough, leaving things is no way.
+  if (!least || least.left.length === 0 || least.stillOver.length > 0) return null;
   const { left, mass, proven, loadout } = least;
   return { view: { ...view, loadout }, left, moved: [], mass, proven };
 }
