@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { faultMessage, fileProblemMessages } from '@wagonomos/core/files';
 import { useRegisterSW } from 'virtual:pwa-register/vue';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { downloadText, fileNameFrom } from '../shared/download.ts';
 import MessageText from '../shared/MessageText.vue';
@@ -22,6 +22,9 @@ const unread = computed(() => {
 });
 const wiped = computed(() => (workspace.opening?.kind === 'wiped' ? workspace.opening.mark : null));
 const blocked = computed(() => workspace.opening?.kind === 'blocked');
+/** Fetched where the file in a folder may be the best copy: what opens files is no part of a first screen. */
+const FolderRests = defineAsyncComponent(() => import('../shared/FolderRests.vue'));
+const asksFolder = computed(() => 'showDirectoryPicker' in window && (workspace.folderAhead || blocked.value));
 /** Notices the owner has read. */
 const closed = ref<readonly string[]>([]);
 const close = (name: string) => {
@@ -56,6 +59,11 @@ const dayOf = (day: string) =>
       <p>{{ t('app.tabs.unguarded') }}</p>
       <el-button size="small" @click="close('tabs')">{{ t('app.notice.understood') }}</el-button>
     </div>
+    <div v-if="workspace.overtaken" class="notice bad" role="alert" data-test="overtaken">
+      <p>{{ t('app.tabs.overtaken') }}</p>
+      <el-button size="small" @click="workspace.dismissOvertaken()">{{ t('app.notice.understood') }}</el-button>
+    </div>
+    <FolderRests v-if="asksFolder" />
     <div v-if="stale.stale" class="notice" role="alert" data-test="stale">
       <p>{{ t('app.update.stale') }}</p>
       <el-button size="small" @click="reload">{{ t('app.fault.reload') }}</el-button>

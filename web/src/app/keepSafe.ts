@@ -2,6 +2,8 @@ import { photosIn } from '@wagonomos/core/files';
 import { watch } from 'vue';
 import { version } from '../../package.json';
 import { copiesIn } from '../storage/copies.ts';
+import { exclusivelyBy } from '../storage/exclusively.ts';
+import { keptDocumentIn } from '../storage/keptDocument.ts';
 import { copyStore, localStore } from '../storage/localStore.ts';
 import { browserMark } from '../storage/opening.ts';
 import { collectPhotos } from '../storage/photos.ts';
@@ -45,6 +47,7 @@ export async function keepSafe(): Promise<void> {
 
   await workspace.start({
     store: localStore,
+    kept: keptDocumentIn(localStore, exclusivelyBy('locks' in navigator ? navigator.locks : undefined)),
     copies,
     tabs: openTabs(),
     mark: browserMark,

@@ -12,6 +12,11 @@ import type { Incoming, Refused } from './incomingFile.ts';
  * Chooses a file, reads it, shows what is in it and what would become of it, and takes it in when the owner says how. Until
  * then nothing of it is kept; what cannot be used is refused with its reason.
  */
+const props = defineProps<{
+  /** Where the file comes from, if nobody has to choose it. null: it is not there. */
+  readonly from?: () => Promise<File | null>;
+}>();
+const emit = defineEmits<{ taken: [] }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const input = ref<HTMLInputElement>();
@@ -31,8 +36,15 @@ const close = () => {
 const busy = ref(false);
 /** The browser had no room for all pictures of the parcel. */
 const picturesLost = ref(false);
-const read = async () => {
-  const file = input.value?.files?.[0];
+/** The file was asked for and did not come. */
+const notThere = ref(false);
+const open = async () => {
+  if (!props.from) return input.value?.click();
+  const file = await props.from();
+  notThere.value = file === null;
+  await read(file);
+};
+const read = async (file: File | null | undefined) => {
   if (!file) return;
   busy.value = true;
   picturesLost.value = false;
@@ -65,6 +77,7 @@ const take = async (how: 'beside' | 'instead') => {
   busy.value = true;
   const refusal = await workspace.takeIn(from.document, how);
   if (!refusal) picturesLost.value = !(await keepAll(from.files));
+  if (!refusal) emit('taken');
   else
     refused.value = {
       name: from.name,
@@ -77,7 +90,7 @@ const take = async (how: 'beside' | 'instead') => {
 </script>
 
 <template>
-  <el-button :loading="busy" @click="input?.click()"><slot /></el-button>
+  <el-button :loading="busy" @click="open"><slot /></el-button>
   <input
     ref="input"
     type="file"
@@ -86,8 +99,9 @@ const take = async (how: 'beside' | 'instead') => {
     tabindex="-1"
     :aria-label="t('app.file.choose')"
     data-test="file-input"
-    @change="read"
+    @change="read(input?.files?.[0])"
   />
+  <p v-if="notThere" class="lost" role="alert">{{ t('app.file.notThere') }}</p>
   <p v-if="picturesLost" class="lost" role="alert">{{ t('app.file.picturesLost') }}</p>
   <FileLook v-if="looked" :incoming="incoming" :refused="refused" :busy="busy" @close="close" @take="take" />
 </template>

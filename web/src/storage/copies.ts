@@ -1,5 +1,6 @@
 import { hashesIn } from '@wagonomos/core/files';
 import type { KeyValueStore } from './localStore.ts';
+import { isNoRoom } from './noRoom.ts';
 
 /** Why a copy was kept. What could not be read stays until it is thrown away. */
 const copyReasons = [
@@ -15,12 +16,16 @@ const copyReasons = [
 ] as const;
 export type CopyReason = (typeof copyReasons)[number];
 const keptUntilThrownAway: readonly CopyReason[] = ['damaged', 'newer'];
+/** So many of the newest that may go never do. */
+const newestStay = 2;
 
 /** What is known of a copy without reading it. */
 export interface CopyNote {
   readonly id: string;
   /** ISO 8601, with time. */
   readonly at: string;
+  /** Counts up, so that a clock set back changes nothing of the order; copies of earlier versions of the app have none. */
+  readonly turn?: number;
   readonly why: CopyReason;
   readonly rigs: readonly string[];
   readonly things: number;
@@ -31,20 +36,27 @@ export interface CopyNote {
 }
 
 export interface Copies {
-  /** Newest first. Never rejects: a store that cannot be read has no copies. */
+  /** Newest first, as they were kept, whatever the clock said. Never rejects: a store that cannot be read has no copies. */
   readonly list: () => Promise<readonly CopyNote[]>;
-  /** Keeps a copy of raw data, dropping old ones for it. @returns null where there is no room for it */
-  readonly keep: (raw: unknown, why: CopyReason) => Promise<CopyNote | null>;
+  /**
+   * Keeps a copy of raw data.
+   * @param drops whether old ones may go for it; false: it is kept only where that needs no room of theirs
+   * @returns null where there is no room for it, or the store takes nothing
+   */
+  readonly keep: (raw: unknown, why: CopyReason, drops?: boolean) => Promise<CopyNote | null>;
   /** The raw data of a copy; undefined where it is gone or cannot be read. */
   readonly read: (id: string) => Promise<unknown>;
   readonly drop: (id: string) => Promise<void>;
-  /** Drops the oldest copy that may go. @returns false where there is none */
+  /** Drops the oldest copy that may go: never the newest two, nor what could not be read. @returns false where there is none */
   readonly makeRoom: () => Promise<boolean>;
 }
 
 /** Bounds of all copies together. */
 const mostCopies = 20;
 const mostBytes = 40_000_000;
+/** Bounds of what could not be read, so that a store damaged again and again does not fill the disk. */
+const mostUnread = 10;
+const mostUnreadBytes = 60_000_000;
 
 /** Dated copies in a store of their own. @param now the clock */
 export function copiesIn(store: KeyValueStore, now: () => Date): Copies {
@@ -52,7 +64,7 @@ export function copiesIn(store: KeyValueStore, now: () => Date): Copies {
     try {
       const keys = (await store.keys()).filter((key) => key.startsWith('note:'));
       const notes = await Promise.all(keys.map((key) => store.get(key)));
-      return notes.filter(isNote).sort((a, b) => b.at.localeCompare(a.at));
+      return notes.filter(isNote).sort((a, b) => (b.turn ?? 0) - (a.turn ?? 0) || b.at.localeCompare(a.at));
     } catch {
       return [];
     }
@@ -61,35 +73,48 @@ export function copiesIn(store: KeyValueStore, now: () => Date): Copies {
     await store.remove(`note:${id}`);
     await store.remove(`raw:${id}`);
   };
-  const oldest = (notes: readonly CopyNote[], but?: string) =>
-    notes.findLast(({ id, why }) => id !== but && !keptUntilThrownAway.includes(why));
+  const oldest = (notes: readonly CopyNote[]) =>
+    notes
+      .filter(({ why }) => !keptUntilThrownAway.includes(why))
+      .slice(newestStay)
+      .at(-1);
   const makeRoom = async () => {
     const first = oldest(await list());
     if (first) await drop(first.id);
     return first !== undefined;
   };
-  const withinBounds = async (but: string) => {
+  /** Of what could not be read the oldest go when it is too much by itself; the newest of it stays. */
+  const oldestUnread = (notes: readonly CopyNote[]) => {
+    const unread = notes.filter(({ why }) => keptUntilThrownAway.includes(why));
+    const bytes = unread.reduce((sum, one) => sum + one.bytes, 0);
+    return unread.length > mostUnread || bytes > mostUnreadBytes ? unread.slice(1).at(-1) : undefined;
+  };
+  const withinBounds = async () => {
     for (let notes = await list(); ; notes = await list()) {
       const bytes = notes.reduce((sum, one) => sum + one.bytes, 0);
-      const first = oldest(notes, but);
-      if (!first || (notes.length <= mostCopies && bytes <= mostBytes)) return;
+      const tooMuch = notes.length > mostCopies || bytes > mostBytes;
+      const first = oldestUnread(notes) ?? (tooMuch ? oldest(notes) : undefined);
+      if (!first) return;
       await drop(first.id);
     }
   };
 
-  const keep = async (raw: unknown, why: CopyReason): Promise<CopyNote | null> => {
-    const note = noteOf(raw, why, now());
+  const keep = async (raw: unknown, why: CopyReason, drops = true): Promise<CopyNote | null> => {
+    const turn = 1 + Math.max(0, ...(await list()).map((one) => one.turn ?? 0));
+    const note = { ...noteOf(raw, why, now()), turn };
     for (;;) {
       try {
         await store.set(`raw:${note.id}`, raw);
         await store.set(`note:${note.id}`, note);
-        await withinBounds(note.id);
-        return note;
-      } catch {
+        break;
+      } catch (error) {
         await drop(note.id).catch(() => undefined);
-        if (!(await makeRoom().catch(() => false))) return null;
+        if (!drops || !isNoRoom(error) || !(await makeRoom().catch(() => false))) return null;
       }
     }
+    // It is kept; that the bounds could not be seen to makes it no less so.
+    if (drops) await withinBounds().catch(() => undefined);
+    return note;
   };
   return { list, keep, drop, makeRoom, read: (id) => store.get(`raw:${id}`).catch(() => undefined) };
 }

@@ -1,4 +1,5 @@
 import localforage from 'localforage';
+import { readFirst } from './readFirst.ts';
 
 /** Where things are kept between visits. The browser's own store; a map in tests. */
 export interface KeyValueStore {
@@ -27,7 +28,7 @@ function storeNamed(storeName: string) {
 
 const documents = storeNamed('documents');
 /** The document, its history, drafts and settings. */
-export const localStore = documents.store;
+export const localStore = readFirst(documents.store);
 // It is opened while the rest of the app is still being read; whoever first asks it for something learns whether that went well.
 documents.ready().catch(() => undefined);
 

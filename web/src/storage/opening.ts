@@ -1,20 +1,20 @@
 import type { Workspace } from '@wagonomos/core';
 import type { FileFault, FileProblem } from '@wagonomos/core/files';
 import { rawText, type Copies } from './copies.ts';
+import type { KeptDocument, KeptRead, Revision } from './keptDocument.ts';
 import type { KeyValueStore } from './localStore.ts';
 import { reading } from './reader.ts';
 
-export const documentKey = 'workspace';
 /** Where earlier versions of the app left what they could not read. */
 const oldDamagedKey = 'workspace-damaged';
 
-/** What was found where the document is kept. Only over `first` and `read` may anything be saved without more ado. */
+/** What was found where the document is kept; `mayReplace` says what may be saved in its place. */
 export type Opening =
   /** Nothing, and nothing is known to have been there. */
-  | { readonly kind: 'first' }
+  | { readonly kind: 'first'; readonly revision: Revision }
   /** Nothing, and something was there: the browser has cleared its store. */
-  | { readonly kind: 'wiped'; readonly mark: KeptMark }
-  | { readonly kind: 'read'; readonly workspace: Workspace }
+  | { readonly kind: 'wiped'; readonly revision: Revision; readonly mark: KeptMark }
+  | { readonly kind: 'read'; readonly revision: Revision; readonly workspace: Workspace }
   /** The store gave no answer: what is in it is not known. */
   | { readonly kind: 'blocked' }
   | Unread;
@@ -22,6 +22,7 @@ export type Opening =
 /** A document that is there and could not be read as it is. */
 interface Unread {
   readonly kind: 'damaged' | 'newer';
+  readonly revision: Revision;
   readonly problem: FileProblem;
   /** What of it could be read; null: nothing. */
   readonly workspace: Workspace | null;
@@ -58,15 +59,16 @@ const readPauses = [150, 500, 1200];
  */
 export async function openKept(
   store: KeyValueStore,
+  document: KeptDocument,
   copies: Copies,
   mark: MarkStore,
   app: string,
   pause: (ms: number) => Promise<void>,
 ): Promise<Opening> {
-  let kept: unknown;
+  let read: KeptRead;
   for (let tries = 0; ; tries += 1) {
     try {
-      kept = await store.get(documentKey);
+      read = await document.read();
       break;
     } catch {
       const wait = readPauses[tries];
@@ -74,22 +76,23 @@ export async function openKept(
       await pause(wait);
     }
   }
+  const { raw: kept, revision } = read;
   await rescueOld(store, copies);
-  if (kept === null || kept === undefined) {
+  if (revision === null) {
     const known = mark.read();
-    return known ? { kind: 'wiped', mark: known } : { kind: 'first' };
+    return known ? { kind: 'wiped', revision, mark: known } : { kind: 'first', revision };
   }
   const { readLeniently, readParsed } = await reading();
-  const read = readParsed(kept);
-  if (read.ok) {
+  const parsed = readParsed(kept);
+  if (parsed.ok) {
     const { version } = kept as { version: unknown };
     const last = mark.read();
-    if (version !== read.workspace.version) await copies.keep(kept, 'migrated');
+    if (version !== parsed.workspace.version) await copies.keep(kept, 'migrated');
     else if (last && last.version !== app && (await copies.keep(kept, 'updated')))
       mark.write({ ...last, version: app });
-    return { kind: 'read', workspace: read.workspace };
+    return { kind: 'read', revision, workspace: parsed.workspace };
   }
-  const kind = read.problem.code === 'newer' ? 'newer' : 'damaged';
+  const kind = parsed.problem.code === 'newer' ? 'newer' : 'damaged';
   const text = rawText(kept);
   // Opened again and again it is still one document.
   const before = (await copies.list()).find(({ why }) => why === kind);
@@ -97,7 +100,8 @@ export async function openKept(
   const lenient = readLeniently(kept);
   return {
     kind,
-    problem: read.problem,
+    revision,
+    problem: parsed.problem,
     workspace: lenient?.workspace ?? null,
     setAside: lenient?.setAside ?? [],
     count: lenient?.count ?? 0,

@@ -1,45 +1,6 @@
 import { describe, expect, it, vi } from 'vitest';
-import { openTabs, type TabEvents, type TabPlatform } from './tabs.ts';
-
-type Grant = (lock: Lock | null) => unknown;
-
-/** A lock manager as browsers have it: one holder, a queue, and stealing. */
-function fakeLocks() {
-  let stolen: (() => void) | undefined;
-  const queue: (() => void)[] = [];
-  let held = false;
-  const grant = (run: Grant) =>
-    new Promise<never>((_resolve, reject) => {
-      held = true;
-      stolen = () => reject(new DOMException('stolen', 'AbortError'));
-      void run({ name: 'writer', mode: 'exclusive' });
-    });
-  const request = vi.fn((_name: string, options: LockOptions, run: Grant): Promise<unknown> => {
-    if (options.steal) {
-      stolen?.();
-      return grant(run);
-    }
-    if (!held) return grant(run);
-    if (options.ifAvailable) return Promise.resolve(run(null));
-    return new Promise((resolve) => queue.push(() => resolve(grant(run))));
-  });
-  return { request: request as unknown as LockManager['request'], asked: request };
-}
-
-/** One channel, heard by all tabs but the one that speaks. */
-function fakeChannels() {
-  const all: ((event: MessageEvent) => void)[][] = [];
-  return (): TabPlatform['channel'] => {
-    const mine: ((event: MessageEvent) => void)[] = [];
-    all.push(mine);
-    return {
-      postMessage: (data: unknown) => {
-        for (const others of all) if (others !== mine) for (const hear of others) hear({ data } as MessageEvent);
-      },
-      addEventListener: (_type: string, hear: unknown) => void mine.push(hear as (event: MessageEvent) => void),
-    };
-  };
-}
+import { fakeChannels, fakeLocks } from '../testing/browserTabs.ts';
+import { openTabs, type TabEvents } from './tabs.ts';
 
 const listener = (kept = true) => {
   const said: string[] = [];
@@ -60,11 +21,11 @@ const settled = () => new Promise((resolve) => setTimeout(resolve, 20));
 
 describe('tabs', () => {
   it('the first writes, the second follows, and takes over once the first has kept its work', async () => {
-    const locks = fakeLocks();
+    const locks = fakeLocks().of();
     const channel = fakeChannels();
     const [one, two] = [listener(), listener()];
-    openTabs({ locks, channel: channel(), pause: never }).listen(one.events);
-    const second = openTabs({ locks, channel: channel(), pause: never });
+    openTabs({ locks, channel: channel().channel, pause: never }).listen(one.events);
+    const second = openTabs({ locks, channel: channel().channel, pause: never });
     second.listen(two.events);
     await settled();
     expect([one.said, two.said]).toEqual([['writer'], ['follower']]);
@@ -75,11 +36,11 @@ describe('tabs', () => {
   });
 
   it('nobody takes over from a tab that holds what it could not keep', async () => {
-    const locks = fakeLocks();
+    const locks = fakeLocks().of();
     const channel = fakeChannels();
     const [one, two] = [listener(false), listener()];
-    openTabs({ locks, channel: channel(), pause: never }).listen(one.events);
-    const second = openTabs({ locks, channel: channel(), pause: never });
+    openTabs({ locks, channel: channel().channel, pause: never }).listen(one.events);
+    const second = openTabs({ locks, channel: channel().channel, pause: never });
     second.listen(two.events);
     await settled();
     second.takeOver();
@@ -89,12 +50,12 @@ describe('tabs', () => {
   });
 
   it('only the tab that writes answers for what is in hand', async () => {
-    const locks = fakeLocks();
+    const locks = fakeLocks().of();
     const channel = fakeChannels();
     const [one, two, three] = [listener(false), listener(), listener()];
-    openTabs({ locks, channel: channel(), pause: never }).listen(one.events);
-    openTabs({ locks, channel: channel(), pause: never }).listen(two.events);
-    const third = openTabs({ locks, channel: channel(), pause: never });
+    openTabs({ locks, channel: channel().channel, pause: never }).listen(one.events);
+    openTabs({ locks, channel: channel().channel, pause: never }).listen(two.events);
+    const third = openTabs({ locks, channel: channel().channel, pause: never });
     third.listen(three.events);
     await settled();
     third.takeOver();
@@ -104,7 +65,7 @@ describe('tabs', () => {
   });
 
   it('a tab that does not answer is passed over', async () => {
-    const locks = fakeLocks();
+    const locks = fakeLocks().of();
     const [one, two] = [listener(), listener()];
     openTabs({ locks, channel: undefined, pause: never }).listen(one.events);
     const second = openTabs({ locks, channel: undefined, pause: () => Promise.resolve() });
@@ -113,6 +74,24 @@ describe('tabs', () => {
     second.takeOver();
     await settled();
     expect(one.said).toEqual(['writer', 'follower']);
+    expect(two.said).toEqual(['follower', 'writer']);
+  });
+
+  it('a tab that gets the lead while it asks for it does not take it from itself', async () => {
+    const browser = fakeLocks();
+    const closing = {};
+    const [one, two] = [listener(), listener()];
+    openTabs({ locks: browser.of(closing), channel: undefined, pause: never }).listen(one.events);
+    let answersNoMore: (() => void) | undefined;
+    const pause = () => new Promise<void>((resolve) => (answersNoMore = resolve));
+    const second = openTabs({ locks: browser.of({}), channel: undefined, pause });
+    second.listen(two.events);
+    await settled();
+    second.takeOver();
+    browser.gone(closing);
+    await settled();
+    answersNoMore?.();
+    await settled();
     expect(two.said).toEqual(['follower', 'writer']);
   });
 

@@ -39,6 +39,8 @@ const answersWithin = 2000;
 export function openTabs({ locks, channel, pause }: TabPlatform = browserPlatform()): Tabs {
   let events: TabEvents | undefined;
   /** Goes up with every take-over asked for, so that a late answer to an earlier one counts no more. */
+  let asked = 0;
+  /** The one that waits for its answer; 0: none. */
   let asking = 0;
   /** Whether this tab holds the lock: nobody else answers for what is in hand. */
   let writing = false;
@@ -55,6 +57,8 @@ export function openTabs({ locks, channel, pause }: TabPlatform = browserPlatfor
         if (!lock) return;
         held = true;
         writing = true;
+        // Whoever waited in line for it and asked for it besides has it now: stolen from itself, nobody would write.
+        asking = 0;
         events?.becameWriter(true);
         return new Promise<never>(() => {});
       });
@@ -89,11 +93,13 @@ export function openTabs({ locks, channel, pause }: TabPlatform = browserPlatfor
   return {
     announce: () => send('saved'),
     takeOver: () => {
-      asking += 1;
-      const asked = asking;
+      if (writing) return;
+      asked += 1;
+      asking = asked;
+      const mine = asking;
       send('mayI');
       void pause(answersWithin).then(() => {
-        if (asking !== asked) return;
+        if (asking !== mine) return;
         asking = 0;
         void hold({ steal: true });
       });

@@ -1,12 +1,15 @@
 import type { Workspace } from '@wagonomos/core';
 import type { Copies } from '../storage/copies.ts';
+import { documentKey, type KeptDocument } from '../storage/keptDocument.ts';
 import type { KeyValueStore } from '../storage/localStore.ts';
-import { documentKey, type MarkStore } from '../storage/opening.ts';
+import { isNoRoom } from '../storage/noRoom.ts';
+import type { MarkStore } from '../storage/opening.ts';
 import type { Tabs } from '../storage/tabs.ts';
 
 /** What the document's store stands on; stand-ins in tests. */
 export interface Keeping {
   readonly store: KeyValueStore;
+  readonly kept: KeptDocument;
   readonly copies: Copies;
   readonly tabs: Tabs;
   readonly mark: MarkStore;
@@ -27,24 +30,20 @@ export const historyKey = 'history';
 /** Tries to make room before it is given up. */
 const mostTries = 20;
 
-/** Writes the document, making room where there is none: the history first, then old copies. */
-export async function putDocument({ store, copies }: Keeping, latest: Workspace): Promise<void> {
+/**
+ * Writes the document. Only where the store has no room is some made: the history first, then old copies. A store that refuses for
+ * any other reason loses nothing by it.
+ * @param drops whether old copies may go for it
+ */
+export async function putDocument({ store, copies }: Keeping, latest: Workspace, drops: boolean): Promise<void> {
   for (let tries = 0; ; tries += 1) {
     try {
       await store.set(documentKey, latest);
       return;
     } catch (error) {
-      const room = tries === 0 ? await store.remove(historyKey).then(() => true) : await copies.makeRoom();
+      if (!isNoRoom(error)) throw error;
+      const room = tries === 0 ? await store.remove(historyKey).then(() => true) : drops && (await copies.makeRoom());
       if (!room || tries > mostTries) throw error;
     }
   }
-}
-
-/**
- * Where tabs do not know each other: what another one has saved meanwhile is kept before it is replaced.
- * @param ours the document, as text, that this tab last read or wrote
- */
-export async function keepTheirs({ store, copies }: Keeping, ours: string): Promise<void> {
-  const theirs = await store.get(documentKey);
-  if (theirs && JSON.stringify(theirs) !== ours) await copies.keep(theirs, 'otherTab');
 }

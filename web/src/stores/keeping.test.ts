@@ -1,6 +1,6 @@
 import { renameRig } from '@wagonomos/core/edits';
 import { createPinia, setActivePinia } from 'pinia';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { keepingInMemory, memoryStore } from '../testing/stores.ts';
 import { useKeeping } from './keeping.ts';
 import { useWorkspace } from './workspace.ts';
@@ -19,6 +19,7 @@ async function visit(days: number) {
   const workspace = useWorkspace();
   await workspace.start(about.keeping);
   about.tabs.events().becameWriter(true);
+  await vi.waitFor(() => expect(workspace.writes).toBe(true));
   const keeping = useKeeping();
   await keeping.start({ store: store.store, copies: about.keeping.copies, now });
   const work = (edits: number) => {

@@ -25,12 +25,14 @@ export const useSettings = defineStore('settings', () => {
   });
 
   const save = () =>
-    void store?.set('settings', {
-      massUnit: massUnit.value,
-      theme: theme.value,
-      bases: { ...bases.value },
-      sheetSize: sheetSize.value,
-    });
+    void store
+      ?.set('settings', {
+        massUnit: massUnit.value,
+        theme: theme.value,
+        bases: { ...bases.value },
+        sheetSize: sheetSize.value,
+      })
+      .catch(() => undefined);
 
   const load = async (from: KeyValueStore) => {
     store = from;

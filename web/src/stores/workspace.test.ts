@@ -21,6 +21,7 @@ async function started(from: Parameters<typeof keepingInMemory>[0] = {}) {
   const workspace = useWorkspace();
   await workspace.start(about.keeping);
   about.tabs.events().becameWriter(true);
+  await vi.waitFor(() => expect(workspace.writes).toBe(true));
   return { workspace, ...about };
 }
 const own = async () => rename('Ours')(await demoWorkspace());
@@ -47,6 +48,7 @@ describe('the workspace', () => {
     answer?.();
     await started;
     asked.tabs.events().becameWriter(true);
+    await vi.waitFor(() => expect(workspace.writes).toBe(true));
     expect(workspace.document).toBe(shown);
     workspace.edit('app.edit.renameRig', (document) => ({ ...document, name: 'In time' }));
     expect(workspace.document?.name).toBe('In time');
@@ -308,7 +310,7 @@ describe('nothing is saved over what was not read', () => {
   it('a wiped store is not taken for a first visit', async () => {
     const mark = { day: '2026-03-01', rigs: 3, version: '1' };
     const { workspace } = await started({ mark });
-    expect(workspace.opening).toEqual({ kind: 'wiped', mark });
+    expect(workspace.opening).toMatchObject({ kind: 'wiped', mark });
     expect(workspace.document?.rigs).toEqual([]);
   });
 
@@ -363,6 +365,26 @@ describe('no room', () => {
     first.workspace.undo();
     await first.workspace.saved();
     expect(first.workspace.saveFailed).toBe(false);
+  });
+
+  it('refuses for another reason than room without a copy or the history going for it', async () => {
+    const { workspace, store, keeping } = await started({ store: memoryStore({ workspace: await own() }) });
+    for (let n = 0; n < 8; n += 1) await keeping.copies.keep({ n }, 'day');
+    workspace.edit('app.edit.name', rename('First'));
+    await workspace.flush();
+    const before = await keeping.copies.list();
+    const { set } = keeping.store;
+    const broken = () => Promise.reject(new DOMException('not now', 'UnknownError'));
+    Object.assign(keeping.store, { set: broken });
+    workspace.edit('app.edit.name', rename('Second'));
+    await workspace.saved();
+    expect(workspace.saveFailed).toBe(true);
+    expect(await keeping.copies.list()).toEqual(before);
+    expect(store.entries.has('history')).toBe(true);
+    Object.assign(keeping.store, { set });
+    workspace.edit('app.edit.name', rename('Third'));
+    await workspace.saved();
+    expect(workspace.unsaved).toBe(false);
   });
 
   it('keeps no more copies than their bounds, and never lets one go that only the owner may throw away', async () => {
@@ -443,15 +465,41 @@ describe('two tabs', () => {
     expect(workspace.writes).toBe(true);
   });
 
-  it('what is read while somebody edits does not take the edit away', async () => {
-    const { workspace, store, tabs } = await started();
+  it('what another tab saved while somebody edits is not written over, and the edit is a copy', async () => {
+    const { workspace, store, tabs, keeping } = await started();
     store.entries.set('workspace', rename('Late')(await demoWorkspace()));
+    workspace.edit('app.edit.name', rename('Mine'));
     tabs.events().savedElsewhere();
+    await workspace.flush();
+    await vi.waitFor(() => expect(workspace.follows).toBe(false));
+    expect(firstName(workspace)).toBe('Late');
+    expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Late');
+    expect(workspace.overtaken).toBe(true);
+    const [copy] = await keeping.copies.list();
+    expect(copy?.why).toBe('otherTab');
+    expect(((await keeping.copies.read(copy!.id)) as Workspace).rigs[0]?.name).toBe('Mine');
+  });
+
+  it('what another tab saved stays where the edit finds no room as a copy either, and that is said', async () => {
+    const { workspace, store, copyStore } = await started();
+    store.entries.set('workspace', rename('Late')(await demoWorkspace()));
+    copyStore.fail('set');
     workspace.edit('app.edit.name', rename('Mine'));
     await workspace.flush();
-    await new Promise((resolve) => setTimeout(resolve, 300));
-    expect(firstName(workspace)).toBe('Mine');
-    expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Mine');
+    expect([firstName(workspace), workspace.unsaved, workspace.follows]).toEqual(['Mine', true, false]);
+    expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Late');
+  });
+
+  it('whoever begins to lead reads first, also where it was never told to follow', async () => {
+    setActivePinia(createPinia());
+    const about = keepingInMemory({ store: memoryStore({ workspace: await own() }) });
+    const workspace = useWorkspace();
+    await workspace.start(about.keeping);
+    // The first tab saves and is closed before this one has heard who writes.
+    about.store.entries.set('workspace', rename('Saved last')(await own()));
+    about.tabs.events().becameWriter(true);
+    await vi.waitFor(() => expect(workspace.follows).toBe(false));
+    expect(firstName(workspace)).toBe('Saved last');
   });
 
   it('hands over with everything kept, and the other goes on with its history', async () => {

@@ -2,17 +2,22 @@ import { emptyWorkspace, localDay, type Workspace } from '@wagonomos/core';
 import { mergeWorkspaces, writeWorkspace, type FileProblem } from '@wagonomos/core/files';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import type { CopyReason } from '../storage/copies.ts';
-import { documentKey, openKept, type Opening } from '../storage/opening.ts';
+import type { CopyNote, CopyReason } from '../storage/copies.ts';
+import type { Revision } from '../storage/keptDocument.ts';
+import { openKept, type Opening } from '../storage/opening.ts';
 import { reading, type CheckEdit } from '../storage/reader.ts';
+import { isLess, mayReplace, type WayOut } from '../storage/wayOut.ts';
 import { demoWorkspace } from './demo.ts';
 import { useDrafts } from './drafts.ts';
 import { recalled, toKeep, type Entry } from './keptHistory.ts';
-import { historyKey, keepTheirs, putDocument, type Keeping } from './keeper.ts';
+import { historyKey, type Keeping } from './keeper.ts';
+import { makeSaver } from './saver.ts';
 import { useSteps } from './steps.ts';
 
 /** ms of rest after which the history is kept. */
 const historyRests = 400;
+/** Says, across visits, that the file in the owner's folder may hold more than what is here. */
+const folderAheadKey = 'folderAhead';
 
 /** Why an edit was not taken: the document it would have left could not be read back. */
 export type Refusal = FileProblem & { readonly code: 'invalid' };
@@ -29,13 +34,16 @@ export const useWorkspace = defineStore('workspace', () => {
   const opening = shallowRef<Opening | null>(null);
   /** The owner has said that what could not be read may be replaced. */
   const released = ref(false);
-  const saveFailed = ref(false);
+  /** The file in the owner's folder may hold more than what is here: it is not written until he has said what becomes of it. */
+  const folderAhead = ref(false);
+  /** Another tab saved something between: what was done here is a copy, and what it saved is shown. */
+  const overtaken = ref(false);
   /** Another tab writes and holds what it could not keep. */
   const takeOverRefused = ref(false);
   const refusal = shallowRef<Refusal | null>(null);
   /** Goes up when this tab takes over: what is on screen begins anew from what was being typed in the other. */
   const turn = ref(0);
-  /** Edits since the page was opened, for whoever counts them. */
+  /** Changes since the page was opened, undoing and redoing among them, for whoever counts them. */
   const edits = ref(0);
 
   let keeping: Keeping | undefined;
@@ -48,22 +56,30 @@ export const useWorkspace = defineStore('workspace', () => {
   let touched = false;
   /** Goes up with every change: what was read meanwhile does not take its place. */
   let changes = 0;
-  let saving: Promise<void> = Promise.resolve();
   let historyTimer: ReturnType<typeof setTimeout> | undefined;
-  /** What this tab last read or wrote, for a browser whose tabs do not know each other. */
-  let lastKept = '';
+  /** Whether what this tab held when another took the lead is safe, so that it may be replaced on the screen. */
+  let handedOff: Promise<boolean> = Promise.resolve(true);
   /** The day of the last daily copy. */
   let copiedOn = '';
 
   /** The document may only be looked at: a newer version of the app wrote it. */
   const locked = computed(() => opening.value?.kind === 'newer' && !released.value);
+  const may = (way: WayOut) =>
+    mayReplace(way, { found: opening.value, released: released.value, folderAhead: folderAhead.value });
   /** Whether what is done here may be kept: never over something that was not read. */
-  const keeps = computed(() => {
-    const found = opening.value;
-    if (!found || found.kind === 'blocked') return false;
-    if (found.kind === 'damaged') return found.copied || released.value;
-    return found.kind !== 'newer' || released.value;
+  const keeps = computed(() => may('store'));
+  const saver = makeSaver({
+    keeping: () => keeping,
+    inHand: () => document.value,
+    may,
+    guarded: () => guarded.value,
+    saved: (latest) => {
+      keeping?.mark.write({ day: localDay(keeping.now()), rigs: latest.rigs.length, version: keeping.version });
+      keeping?.tabs.announce();
+    },
+    overtaken: () => giveWay(),
   });
+  const saveFailed = saver.failed;
   /** Something was done that is kept nowhere. */
   const unsaved = computed(() => saveFailed.value || (!keeps.value && edits.value > 0));
   /** True where another tab writes, or nobody knows yet: things may be looked at and not be changed. */
@@ -90,16 +106,16 @@ export const useWorkspace = defineStore('workspace', () => {
         guarded.value = others;
         takeOverRefused.value = false;
         touched = false;
-        if (writes.value === false) void goOn();
-        else writes.value = true;
+        void lead();
       },
       becameFollower: () => {
         turning = 0;
         writes.value = false;
+        handedOff = saver.done().then(handOff);
       },
       // The tab that wrote before may still be finishing a save: what it kept counts, unless this one went on from there.
       savedElsewhere: () => {
-        if (turning > 0) void goOn();
+        if (turning > 0) void lead();
         else if (writes.value === false) void follow();
         else if (!touched) void open();
       },
@@ -111,26 +127,56 @@ export const useWorkspace = defineStore('workspace', () => {
   };
 
   /**
-   * Goes on where the tab that wrote before left off: with its document, its history, and what was being typed there. Until all
-   * of it is read nothing can be done here: what is on screen begins anew then, and would take with it what was typed meanwhile.
+   * Begins to write, from what is in the store at that moment: where it is not what this page shows, or another tab wrote before, all
+   * of it is read, with its history and what was being typed there. Until then nothing can be done here: what is on screen begins
+   * anew then, and would take with it what was typed meanwhile.
    */
-  const goOn = async () => {
+  const lead = async () => {
     const begun = (lastTurn += 1);
     turning = begun;
-    await open(true).catch(() => undefined);
+    const anew = writes.value === false || !(await isAsRead());
+    if (anew && (await handedOff)) await open(true).catch(() => undefined);
     if (turning !== begun) return;
     turning = 0;
     writes.value = true;
-    turn.value += 1;
+    if (anew) turn.value += 1;
+  };
+  /** Whether the store still holds what this page has read. */
+  const isAsRead = async (): Promise<boolean> => {
+    // What gave no answer is never written to, so that nobody need know what is in it.
+    if (!keeping || opening.value?.kind === 'blocked') return true;
+    return (await keeping.kept.read().catch(() => null))?.revision === saver.basis();
+  };
+  /** What is in hand and not in the store becomes a copy, before something else takes its place. @returns false: it could not */
+  const handOff = async (): Promise<boolean> => {
+    if (!document.value || !saver.ahead() || opening.value?.kind === 'blocked') return true;
+    if (!(await copy('otherTab'))) {
+      saveFailed.value = true;
+      return false;
+    }
+    overtaken.value = true;
+    return true;
+  };
+  /** Another tab has saved what this one has not read. What is in hand becomes a copy, and this page goes on from what was saved. */
+  const giveWay = async () => {
+    writes.value = false;
+    handedOff = handOff();
+    if (await handedOff) return lead();
+    writes.value = true;
+    throw new Error('neither saved nor copied');
   };
   /** Opens what is kept, with its history. @param withDrafts and with what was being typed */
   const open = async (withDrafts = false) => {
     if (!keeping) return;
-    const { store, copies, mark, version, pause } = keeping;
+    const { store, kept: keptDocument, copies, mark, version, pause } = keeping;
     const begun = changes;
     const kept = store.get(historyKey).catch(() => null);
+    const ahead = store.get(folderAheadKey).catch(() => null);
     const drafts = withDrafts ? useDrafts().start(store) : undefined;
-    const found = await openKept(store, copies, mark, version, pause);
+    const found = await openKept(store, keptDocument, copies, mark, version, pause);
+    folderAhead.value = folderAhead.value || isLess(found) || (await ahead) === true;
+    // Before anything takes the place of what was kept: on the next visit nobody could tell any more.
+    if (isLess(found)) await store.set(folderAheadKey, true).catch(() => undefined);
     const workspace = 'workspace' in found ? found.workspace : null;
     const fresh = found.kind === 'first' || found.kind === 'blocked';
     const inHand = found.kind === 'blocked' ? document.value : null;
@@ -139,9 +185,13 @@ export const useWorkspace = defineStore('workspace', () => {
     await drafts;
     opening.value = found;
     released.value = false;
+    if (changes === begun)
+      show(
+        history.present,
+        found.kind === 'read' ? history : null,
+        found.kind === 'blocked' ? undefined : found.revision,
+      );
     saveFailed.value = found.kind === 'blocked';
-    lastKept = JSON.stringify(workspace);
-    if (changes === begun) show(history.present, found.kind === 'read' ? history : null);
     // One store after the other: the browser's stores are opened by raising one version, and two at once can wait for each other.
     const daily = (await copies.list()).find(({ why }) => why === 'day');
     copiedOn = daily ? localDay(new Date(daily.at)) : '';
@@ -149,21 +199,28 @@ export const useWorkspace = defineStore('workspace', () => {
   const preview = (demo: Workspace) => {
     if (keeping?.showsDemoFirst && !opening.value) document.value ??= demo;
   };
-  const show = (shown: Workspace, history: { past: readonly Entry[]; future: readonly Entry[] } | null) => {
+  /** @param from what it was read from */
+  const show = (
+    shown: Workspace,
+    history: { past: readonly Entry[]; future: readonly Entry[] } | null,
+    from: Revision | undefined,
+  ) => {
     steps.begin(history);
     document.value = shown;
+    saver.begin(shown, from);
   };
-  /** Shows what another tab has just saved. What cannot be read here leaves what is shown. */
+  /** Shows what another tab has just saved. What cannot be read here leaves what is shown, and so does what could not be copied. */
   const follow = async () => {
     const { readParsed } = await reading();
-    const read = readParsed(await keeping?.store.get(documentKey).catch(() => null));
-    if (read.ok) show(read.workspace, null);
+    const found = await keeping?.kept.read().catch(() => null);
+    const read = readParsed(found?.raw);
+    if (!found || !read.ok || !(await handedOff) || writes.value !== false) return;
+    show(read.workspace, null, found.revision);
   };
 
   /** Keeps a copy of the document as it stands. Never rejects; without room for it the work goes on. */
-  const copy = async (why: CopyReason, of = document.value): Promise<void> => {
-    if (of) await keeping?.copies.keep(of, why);
-  };
+  const copy = async (why: CopyReason, of = document.value): Promise<CopyNote | null> =>
+    (of && (await keeping?.copies.keep(of, why, may('oldCopies')))) ?? null;
 
   /** Once a day of work, before its first edit. */
   const copyOfTheDay = (before: Workspace) => {
@@ -173,31 +230,12 @@ export const useWorkspace = defineStore('workspace', () => {
     void copy('day', before);
   };
 
-  /**
-   * Saves after whatever is being saved now, so that the last state wins.
-   * @param step a step of the history was begun: it is kept at once; more of the same step can wait a moment
-   */
+  /** @param step a step of the history was begun: it is kept at once; more of the same step can wait a moment */
   const save = (step: boolean) => {
-    const latest = document.value;
-    if (!latest) return;
     touched = true;
     changes += 1;
     if (!keeps.value) return;
-    saving = saving
-      .then(async () => {
-        if (document.value !== latest) return;
-        if (!keeping) return;
-        if (!guarded.value) await keepTheirs(keeping, lastKept);
-        await putDocument(keeping, latest);
-        lastKept = guarded.value ? '' : JSON.stringify(latest);
-        keeping?.mark.write({ day: localDay(keeping.now()), rigs: latest.rigs.length, version: keeping.version });
-        saveFailed.value = false;
-        keeping?.tabs.announce();
-        if (step) await saveHistory();
-      })
-      .catch(() => {
-        saveFailed.value = true;
-      });
+    saver.save(step ? saveHistory : undefined);
     clearTimeout(historyTimer);
     historyTimer = step ? undefined : setTimeout(() => void saveHistory(), historyRests);
   };
@@ -269,6 +307,7 @@ export const useWorkspace = defineStore('workspace', () => {
     const there = steps.step(way, document.value);
     if (!there) return;
     document.value = there;
+    edits.value += 1;
     refusal.value = null;
     save(true);
   };
@@ -286,10 +325,11 @@ export const useWorkspace = defineStore('workspace', () => {
     const done = edits.value > 0 ? document.value : null;
     await open();
     if (done && opening.value?.kind === 'read') await copy('otherTab', done);
-    else if (done && opening.value?.kind !== 'blocked') {
-      show(done, null);
-      save(true);
-    } else if (done) show(done, null);
+    else if (done) {
+      document.value = done;
+      steps.begin(null);
+      if (opening.value?.kind !== 'blocked') save(true);
+    }
   };
   const dismissRefusal = () => {
     refusal.value = null;
@@ -302,8 +342,22 @@ export const useWorkspace = defineStore('workspace', () => {
     ...[...steps.past.value, ...steps.future.value].map((entry) => entry.document),
   ];
 
+  /** The owner has said what becomes of the file in his folder: it may be written again. */
+  const settleFolder = async () => {
+    folderAhead.value = false;
+    await keeping?.store.remove(folderAheadKey).catch(() => undefined);
+  };
+  /** The file in the folder was not written from what is here. */
+  const holdFolder = async () => {
+    folderAhead.value = true;
+    await keeping?.store.set(folderAheadKey, true).catch(() => undefined);
+  };
+  const dismissOvertaken = () => {
+    overtaken.value = false;
+  };
+
   /** Resolves when everything said so far is in the store. */
-  const saved = () => saving;
+  const saved = () => saver.done();
   /**
    * Keeps all that is in hand: document, history, drafts.
    * @param leaving what stands in a field is taken as if the field were left
@@ -312,7 +366,7 @@ export const useWorkspace = defineStore('workspace', () => {
   const flush = async (leaving = false): Promise<boolean> => {
     const active = leaving ? window.document.activeElement : null;
     if (active instanceof HTMLElement) active.blur();
-    await Promise.all([saving, saveHistory(), useDrafts().flush()]);
+    await Promise.all([saver.done(), saveHistory(), useDrafts().flush()]);
     return !unsaved.value;
   };
 
@@ -324,6 +378,9 @@ export const useWorkspace = defineStore('workspace', () => {
     released,
     locked,
     keeps,
+    may,
+    folderAhead,
+    overtaken,
     unsaved,
     follows,
     saveFailed,
@@ -346,6 +403,9 @@ export const useWorkspace = defineStore('workspace', () => {
     release,
     tryAgain,
     dismissRefusal,
+    dismissOvertaken,
+    settleFolder,
+    holdFolder,
     text,
     documents,
     saved,

@@ -1,9 +1,10 @@
 import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { createPinia, setActivePinia } from 'pinia';
+import { vi } from 'vitest';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
 import { i18n } from '../app/i18n.ts';
 import { stations } from '../app/stations.ts';
-import { documentKey } from '../storage/opening.ts';
+import { documentKey } from '../storage/keptDocument.ts';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import { keepingInMemory, memoryStore } from './stores.ts';
@@ -27,6 +28,9 @@ export async function atStation(example: unknown, rigId: string, query = ''): Pr
   await workspace.start(kept.keeping);
   if (workspace.opening?.kind !== 'read') throw new Error('the example cannot be read');
   kept.tabs.events().becameWriter(true);
+  await vi.waitFor(() => {
+    if (!workspace.writes) throw new Error('does not write yet');
+  });
   const rig = useRig();
   rig.rigId = rigId;
   const routes = [

@@ -1,7 +1,10 @@
 import { vi } from 'vitest';
 import { copiesIn } from '../storage/copies.ts';
+import { exclusivelyBy } from '../storage/exclusively.ts';
+import { keptDocumentIn } from '../storage/keptDocument.ts';
 import type { KeyValueStore } from '../storage/localStore.ts';
 import type { KeptMark } from '../storage/opening.ts';
+import { readFirst } from '../storage/readFirst.ts';
 import type { TabEvents, Tabs } from '../storage/tabs.ts';
 import type { Keeping } from '../stores/keeper.ts';
 
@@ -60,8 +63,10 @@ export function keepingInMemory(from: {
   let mark = from.mark ?? null;
   let seconds = 0;
   const now = () => new Date(Date.parse(`${from.day ?? '2026-03-14'}T09:00:00`) + 1000 * (seconds += 1));
+  const kept = readFirst(store.store);
   const keeping: Keeping = {
-    store: store.store,
+    store: kept,
+    kept: keptDocumentIn(kept, exclusivelyBy(undefined)),
     copies: copiesIn(copyStore.store, now),
     tabs: tabs.tabs,
     mark: {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { FolderSync } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
+import FolderRests from '../../shared/FolderRests.vue';
 import { localStore } from '../../storage/localStore.ts';
 import { useFolder } from '../../stores/folder.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -26,6 +27,7 @@ const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
         </template>
         <template v-if="folder.pending">{{ t('paper.folder.pending') }}</template>
       </p>
+      <FolderRests />
       <p v-if="folder.putBy" role="status">{{ t('paper.folder.putBy', { file: folder.putBy }) }}</p>
       <p v-if="folder.state === 'asks' || folder.state === 'failed'" role="alert">
         {{ t(`paper.folder.${folder.state}`, { name: folder.name }) }}
