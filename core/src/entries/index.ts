@@ -112,6 +112,10 @@ export {
   type Rounding,
 } from '../units/display.ts';
 export { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
+export { slippedPoint } from '../units/slippedPoint.ts';
+export { numberHabit } from '../situation/numberHabit.ts';
+export { isWholeMass } from '../rig/limitNames.ts';
+export { wholePlate } from '../rig/wholePlate.ts';
 export { unitTable } from '../units/unitTable.ts';
 export { assess, type Assessment, type PlannedAssessment } from '../verdict/assess.ts';
 export { loadoutDifferences } from '../verdict/compareLoadouts.ts';

@@ -17,7 +17,7 @@ export { judgedLoads, nextReading } from '../weighing/nextReading.ts';
 export { scaleHistory, scalePairs } from '../weighing/scaleHistory.ts';
 export { hearScale, silentScale, type ScaleWord } from '../weighing/scaleLines.ts';
 export { ratedBothWays } from '../weighing/ratedBothWays.ts';
-export { readingMessage, standOf, stands, type Stand } from '../weighing/stands.ts';
+export { isOfBall, readingMessage, standOf, stands, type Stand } from '../weighing/stands.ts';
 export { threePass } from '../weighing/threePass.ts';
 export { sigmaOn, type Reading, type Ticket } from '../weighing/ticket.ts';
 export { trend } from '../weighing/trend.ts';

@@ -7,7 +7,8 @@ const words = Object.fromEntries(
   [...offerColumns.trailer, ...offerColumns.vehicle].map((column) => [column, [column.toLowerCase()]]),
 ) as unknown as Parameters<typeof readOffers>[2];
 const some = { ...words, plate: ['plate', 'atm', 'gvm'], empty: ['empty', 'tare'], emptyBall: ['ball'] };
-const read = (text: string, kind: 'trailer' | 'vehicle' = 'trailer') => readOffers(cutTable(text), kind, some, 'kg');
+const read = (text: string, kind: 'trailer' | 'vehicle' = 'trailer', pointMayGroup = false) =>
+  readOffers(cutTable(text), kind, some, 'kg', { pointMayGroup });
 
 describe('a table of offers', () => {
   it('is read under its headings, in any order and with units', () => {
@@ -48,6 +49,18 @@ describe('a table of offers', () => {
     ]);
   });
 
+  it('takes a point or comma for thousands where a whole trailer is meant, and asks elsewhere', () => {
+    const german = read('name;atm;tare;battery\nMöwe;1.600;1.150;27,5\nAmsel;1.600;1.150;27.500', 'trailer', true);
+    expect(
+      german.offers.map(({ figures }) => [figures.plate?.value, figures.empty?.value, figures.battery?.value]),
+    ).toEqual([[1600, 1150, 27.5]]);
+    expect(german.faults).toEqual([{ line: 3, code: 'whichFigure', text: '27500 / 27.5', column: 'battery' }]);
+    expect(read('name;atm;tare\nGull;1.6;1.15').faults.map(({ code, text }) => [code, text])).toEqual([
+      ['whichFigure', '1.6 kg / 1600 kg'],
+      ['whichFigure', '1.15 kg / 1150 kg'],
+    ]);
+  });
+
   it('without headings is not guessed at', () => {
     expect(read('Gull,1500,1150').faults).toEqual([{ line: 1, code: 'noHeading', text: 'Gull 1500 1150' }]);
     expect(read('').faults).toMatchObject([{ code: 'noHeading' }]);
@@ -69,7 +82,7 @@ describe('a table of offers', () => {
             columns: 9,
             beyond: 0,
           };
-          const { offers, faults } = readOffers(raw, 'trailer', words, 'kg');
+          const { offers, faults } = readOffers(raw, 'trailer', words, 'kg', {});
           const lines = new Set([...offers, ...faults].map(({ line }) => line));
           return rows.every((_, at) => lines.has(at + 2)) && offers.every(({ name }) => name !== '');
         },

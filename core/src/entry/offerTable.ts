@@ -1,5 +1,7 @@
 import { boundPassed, textBounds } from '../rig/fields.ts';
 import { parseQuantity } from '../units/parseQuantity.ts';
+import { slippedPoint } from '../units/slippedPoint.ts';
+import type { NumberOptions } from '../units/tokens.ts';
 import type { RawTable } from './thingTable.ts';
 
 /** What a table of trailers or of vehicles may say of each, in the order in which it is asked for. */
@@ -24,8 +26,8 @@ export interface OfferRow {
 
 export interface OfferFault {
   readonly line: number;
-  readonly code: 'noHeading' | 'noName' | 'tooLong' | 'badFigure' | 'badPrice';
-  /** The cell. */
+  readonly code: 'noHeading' | 'noName' | 'tooLong' | 'badFigure' | 'whichFigure' | 'badPrice';
+  /** The cell, or the figures it could be. */
   readonly text: string;
   readonly column?: OfferColumn;
 }
@@ -37,12 +39,14 @@ export type OfferWords = Readonly<Record<OfferColumn, readonly string[]>>;
  * Reads a pasted table of offers, one a row, under a row of headings. A row with a fault in any cell is told with its line and
  * column and is not taken; headings nobody knows are passed over and named.
  * @param bareUnit the unit a mass without one takes
+ * @param habit how numbers are written where the table comes from
  */
 export function readOffers(
   { rows: [heading, ...rows] }: RawTable,
   kind: 'trailer' | 'vehicle',
   words: OfferWords,
   bareUnit: 'kg' | 'lb',
+  habit: NumberOptions,
 ): {
   readonly offers: readonly OfferRow[];
   readonly faults: readonly OfferFault[];
@@ -72,8 +76,9 @@ export function readOffers(
         if (price === null) wrong.push({ line, code: 'badPrice', text, column });
         else found.price = price;
       } else {
-        const figure = figureIn(text, unitIn[at]?.startsWith('lb') ? 'lb' : unitIn[at] === 'kg' ? 'kg' : bareUnit);
-        if (!figure) wrong.push({ line, code: 'badFigure', text, column });
+        const unit = unitIn[at]?.startsWith('lb') ? 'lb' : unitIn[at] === 'kg' ? 'kg' : bareUnit;
+        const figure = figureIn(text, column, unit, habit);
+        if ('code' in figure) wrong.push({ line, code: figure.code, text: figure.text, column });
         else found.figures[column] = figure;
       }
     });
@@ -100,14 +105,24 @@ function columnOf(cell: string, kind: 'trailer' | 'vehicle', words: OfferWords):
   return offerColumns[kind].find((column) => words[column].includes(wanted)) ?? null;
 }
 
-/** "1,150" and "1.150" are thousands here: nobody sells by the gram. */
-const ungrouped = (text: string): string =>
-  /^\d{1,3}([.,' ]\d{3})+\s*(kg|lbs?)?$/i.test(text) ? text.replace(/[.,' ](?=\d{3})/g, '') : text;
+/** Columns of whole trailers, vehicles and axles: nobody sells one of 1.150 kg, so that "1,150" and "1.150" are thousands there. */
+const wholeMasses: readonly OfferColumn[] = ['plate', 'axles', 'combination', 'towing', 'empty'];
+const grouped = /^\d{1,3}([.,' ]\d{3})+\s*(kg|lbs?)?$/i;
 
-function figureIn(cell: string, unit: 'kg' | 'lb'): CellFigure | null {
-  const text = ungrouped(cell);
-  const parsed = parseQuantity(text, 'mass', unit);
-  if (!parsed.ok || boundPassed('mass', parsed.value) !== null) return null;
+function figureIn(
+  cell: string,
+  column: OfferColumn,
+  unit: 'kg' | 'lb',
+  habit: NumberOptions,
+): CellFigure | { readonly code: 'badFigure' | 'whichFigure'; readonly text: string } {
+  const whole = wholeMasses.includes(column);
+  const text = whole && grouped.test(cell) ? cell.replace(/[.,' ](?=\d{3})/g, '') : cell;
+  const parsed = parseQuantity(text, 'mass', unit, habit);
+  if (!parsed.ok && parsed.problem.code === 'ambiguousNumber')
+    return { code: 'whichFigure', text: (parsed.problem.readings ?? []).join(' / ') };
+  if (!parsed.ok || boundPassed('mass', parsed.value) !== null) return { code: 'badFigure', text: cell };
+  const meant = whole ? slippedPoint(text, parsed.value, null) : null;
+  if (meant !== null) return { code: 'whichFigure', text: `${parsed.value} kg / ${meant} kg` };
   return { value: parsed.value, typed: /[a-z]/i.test(text) ? text : `${text} ${unit}` };
 }
 

@@ -23,6 +23,7 @@ const context: QuickContext = {
   crewWords: ['crew', 'person'],
   homeWords: ['home', 'at home'],
   massUnit: 'kg',
+  habit: {},
 };
 const read = (text: string): QuickEntry | string => {
   const line = parseQuickLine(text, context);
@@ -109,5 +110,20 @@ describe('shortened names', () => {
     expect(completions('chair 3kg rear l', names)).toEqual(['chair 3kg Rear locker']);
     expect(completions('chair 3kg ', names)).toEqual([]);
     expect(completions('re', names)).toEqual(['Rear locker', 'Rear bench']);
+  });
+
+  it('asks which mass is meant where a point may group thousands, and never takes part of a number', () => {
+    const german = { ...context, habit: { pointMayGroup: true } };
+    expect(parseQuickLine('awning 1.250 kg boot', german)).toEqual({
+      ok: false,
+      problem: { code: 'whichMass', text: '1250 / 1.25' },
+    });
+    expect(parseQuickLine('crew Sam 1.082', german)).toMatchObject({ problem: { code: 'whichMass' } });
+    expect(parseQuickLine('awning 1,250 kg', context)).toMatchObject({ problem: { code: 'whichMass' } });
+    expect(parseQuickLine('winch 1.234,5 g', german)).toMatchObject({
+      ok: true,
+      entry: { name: 'winch', mass: 1.2345 },
+    });
+    expect(parseQuickLine('winch 1.2.3 kg', german)).toMatchObject({ problem: { code: 'badMass' } });
   });
 });

@@ -1,5 +1,6 @@
 import { boundPassed, mostPieces, textBounds } from '../rig/fields.ts';
 import { parseQuantity } from '../units/parseQuantity.ts';
+import type { NumberOptions } from '../units/tokens.ts';
 import { bestMatches, type Named } from './matching.ts';
 
 /** Something with a name that a line may speak of; `body` is the name of what it belongs to. */
@@ -15,6 +16,8 @@ export interface QuickContext {
   readonly homeWords: readonly string[];
   /** The unit a bare number takes. */
   readonly massUnit: 'kg' | 'lb';
+  /** How numbers are written here. */
+  readonly habit: NumberOptions;
 }
 
 export type QuickEntry =
@@ -36,6 +39,7 @@ interface QuickProblem {
     | 'noMass'
     | 'noName'
     | 'badMass'
+    | 'whichMass'
     | 'badCount'
     | 'noSuchPlace'
     | 'whichPlace'
@@ -51,8 +55,8 @@ export type QuickLine =
   { readonly ok: true; readonly entry: QuickEntry } | { readonly ok: false; readonly problem: QuickProblem };
 
 const longest = 200;
-const unitPattern = /(?<![\p{L}\d])(\d+(?:[.,]\d+)?)\s*(kg|g|t|lbs?|oz|st)(?![\p{L}\d])/iu;
-const barePattern = /(?<![\p{L}\d.,])(\d+(?:[.,]\d+)?)(?![\p{L}\d%.,])/gu;
+const unitPattern = /(?<![\p{L}\d.,])(\d+(?:[.,]\d+)*)\s*(kg|g|t|lbs?|oz|st)(?![\p{L}\d])/iu;
+const barePattern = /(?<![\p{L}\d.,])(\d+(?:[.,]\d+)*)(?![\p{L}\d%.,])/gu;
 
 /**
  * One line said in a hurry: `2x folding chair 3.4kg rear locker`, `water front 60%`, `crew Sam 82`, `awning boot`. Names of
@@ -77,10 +81,12 @@ interface Weighed {
 }
 
 /** The mass in a line, and what stands on either side of it. A number with a unit goes before a bare one. */
-function massIn(line: string, unit: 'kg' | 'lb'): Weighed | 'none' | 'bad' {
+function massIn(line: string, { massUnit, habit }: QuickContext): Weighed | 'none' | 'bad' | QuickProblem {
   const found = unitPattern.exec(line) ?? [...line.matchAll(barePattern)].at(-1);
   if (!found) return 'none';
-  const read = parseQuantity(found[0], 'mass', unit);
+  const read = parseQuantity(found[0], 'mass', massUnit, habit);
+  if (!read.ok && read.problem.code === 'ambiguousNumber')
+    return { code: 'whichMass', text: (read.problem.readings ?? []).join(' / ') };
   if (!read.ok || read.value === 0 || boundPassed('mass', read.value)) return 'bad';
   return {
     before: line.slice(0, found.index).trim(),
@@ -89,10 +95,11 @@ function massIn(line: string, unit: 'kg' | 'lb'): Weighed | 'none' | 'bad' {
   };
 }
 
-function crewLine(rest: string, { massUnit }: QuickContext): QuickLine {
-  const found = massIn(rest, massUnit);
+function crewLine(rest: string, context: QuickContext): QuickLine {
+  const found = massIn(rest, context);
   if (found === 'none') return fail('noMass', rest);
   if (found === 'bad') return fail('badMass', rest);
+  if ('code' in found) return { ok: false, problem: found };
   const name = `${found.before} ${found.after}`.trim();
   return name === ''
     ? fail('noName')
@@ -116,8 +123,9 @@ function thingLine(line: string, context: QuickContext): QuickLine {
   const count = counted ? Number(counted[1]) : undefined;
   const rest = counted ? (counted[2] ?? '') : line;
   if (count !== undefined && (count < 1 || count > mostPieces)) return fail('badCount', String(count));
-  const found = massIn(rest, context.massUnit);
+  const found = massIn(rest, context);
   if (found === 'bad') return fail('badMass', rest);
+  if (typeof found === 'object' && 'code' in found) return { ok: false, problem: found };
   const known = found === 'none' ? moveLine(rest, count, context) : null;
   if (known) return known;
   if (found === 'none') return fail('noMass', rest);

@@ -23,13 +23,21 @@ const places = [
   { key: 'van/rear', name: 'Rear locker', body: 'Marlow 500' },
   { key: 'car/boot', name: 'Boot', body: 'Wren estate' },
 ];
-const read = (text: string, given?: TableColumn[], unit: 'kg' | 'lb' = 'kg') => {
+const read = (text: string, given?: TableColumn[], unit: 'kg' | 'lb' = 'kg', pointMayGroup = false) => {
   const table = cutTable(text);
   const guess = guessColumns(table, words);
-  return { guess, ...readTable(table, given ?? guess.columns, guess.heading, places, unit) };
+  return { guess, ...readTable(table, given ?? guess.columns, guess.heading, places, unit, { pointMayGroup }) };
 };
 
 describe('a pasted table', () => {
+  it('asks about a number that could be two, row by row', () => {
+    const german = read('name;mass\nBett;1.250\nHerd;12,5', undefined, 'kg', true);
+    expect(german.rows.map(({ name, mass }) => [name, mass])).toEqual([['Herd', 12.5]]);
+    expect(german.faults).toMatchObject([{ line: 2, code: 'whichMass', text: '1250 / 1.25' }]);
+    expect(read('name;mass\nBed;1.250').rows[0]?.mass).toBe(1.25);
+    expect(read('name;mass\nBed;1,250').faults[0]?.code).toBe('whichMass');
+  });
+
   it('is read in any order of columns, with tabs, semicolons or commas', () => {
     const want = [
       { line: 2, name: 'Folding chair', mass: 3.4, count: 4, place: places[1] },
@@ -61,7 +69,7 @@ describe('a pasted table', () => {
     ['name\tmass\nKettle\t', 'noMass'],
     ['name\tmass\nKettle\theavy', 'badMass'],
     ['name\tmass\nKettle\t-3', 'badMass'],
-    ['name\tmass\nKettle\t1,750', 'badMass'],
+    ['name\tmass\nKettle\t1,750', 'whichMass'],
     ['name\tmass\tcount\nKettle\t3\t2.5', 'badCount'],
     ['name\tmass\tcount\nKettle\t3\t0', 'badCount'],
     ['name\tmass\tplace\nKettle\t3\tcellar', 'noSuchPlace'],
@@ -89,7 +97,7 @@ describe('a pasted table', () => {
       fc.property(fc.array(fc.array(cell, { maxLength: 6 }), { minLength: 50, maxLength: 50 }), (rows) => {
         const table = cutTable(rows.map((row) => row.join('\t')).join('\n'));
         const guess = guessColumns(table, words);
-        const found = readTable(table, guess.columns, guess.heading, places, 'kg');
+        const found = readTable(table, guess.columns, guess.heading, places, 'kg', {});
         expect(found.rows.length + found.faults.length).toBe(Math.max(0, table.rows.length - (guess.heading ? 1 : 0)));
         for (const row of found.rows) expect(Number.isFinite(row.mass) && row.mass >= 0).toBe(true);
       }),
@@ -109,7 +117,7 @@ describe('a table without a heading, and one too long', () => {
   it('reads a ± beside the mass, in the unit beside it, and says where one cannot be read', () => {
     const table = cutTable('name;mass;unit;tolerance\nKeel;20;lb;±2\nJib;10;kg;\nOar;4;kg;some');
     const guess = guessColumns(table, words);
-    const { rows, faults } = readTable(table, guess.columns, guess.heading, places, 'kg');
+    const { rows, faults } = readTable(table, guess.columns, guess.heading, places, 'kg', {});
     expect(rows.map(({ name, plusMinus }) => [name, plusMinus])).toEqual([
       ['Keel', 2 * 0.45359237],
       ['Jib', undefined],
@@ -151,7 +159,7 @@ describe('the inventory as CSV', () => {
         const table = cutTable(writeTable(lines, headings));
         const guess = guessColumns(table, words);
         expect(guess).toEqual({ heading: true, columns: tableColumns.slice(0, 6) });
-        const { rows, faults } = readTable(table, guess.columns, guess.heading, places, 'kg');
+        const { rows, faults } = readTable(table, guess.columns, guess.heading, places, 'kg', {});
         expect(faults).toEqual([]);
         expect(
           rows.map(({ name, mass, count, place, plusMinus }) => ({

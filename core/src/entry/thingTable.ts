@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { boundPassed, listBounds, mostPieces, textBounds } from '../rig/fields.ts';
 import { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
+import type { NumberOptions } from '../units/tokens.ts';
 import { bestMatches } from './matching.ts';
 import type { Nameable } from './quickLine.ts';
 
@@ -31,7 +32,15 @@ export interface TableRow {
 export interface RowFault {
   readonly line: number;
   readonly code:
-    'noName' | 'noMass' | 'badMass' | 'badPlusMinus' | 'badCount' | 'noSuchPlace' | 'whichPlace' | 'tooLong';
+    | 'noName'
+    | 'noMass'
+    | 'badMass'
+    | 'whichMass'
+    | 'badPlusMinus'
+    | 'badCount'
+    | 'noSuchPlace'
+    | 'whichPlace'
+    | 'tooLong';
   /** The cell, or the names it could be. */
   readonly text: string;
   readonly problem?: QuantityProblem;
@@ -101,10 +110,10 @@ const headingOf = (cell: string, words: HeadingWords): TableColumn | null => {
   return keys.find((key) => words[key].some((word) => wanted === word || wanted.split(' ').includes(word))) ?? null;
 };
 
-const isNumber = (cell: string): boolean => /^\s*\d+(?:[.,]\d+)?\s*$/.test(cell);
+const isNumber = (cell: string): boolean => /^\s*\d+(?:[.,]\d+)*\s*$/.test(cell);
 const isWhole = (cell: string): boolean => /^\d{1,3}$/.test(cell.trim());
 const isUnit = (cell: string): boolean => /^(kg|g|t|lbs?|oz|st)$/i.test(cell.trim());
-const isMass = (cell: string): boolean => /^\d+(?:[.,]\d+)?\s*(kg|g|t|lbs?|oz|st)?$/i.test(cell.trim());
+const isMass = (cell: string): boolean => /^\d+(?:[.,]\d+)*\s*(kg|g|t|lbs?|oz|st)?$/i.test(cell.trim());
 
 function likelyColumn(cells: readonly string[], taken: ReadonlySet<TableColumn>): TableColumn {
   const all = (test: (cell: string) => boolean) => cells.length > 0 && cells.every(test);
@@ -122,6 +131,7 @@ function likelyColumn(cells: readonly string[], taken: ReadonlySet<TableColumn>)
 /**
  * Reads rows as things. Every row is either a thing or a fault that says its line and what is wrong; none is dropped.
  * @param bareUnit the unit a mass without one takes
+ * @param habit how numbers are written where the table comes from; what could be two numbers is a fault that asks
  */
 export function readTable(
   table: RawTable,
@@ -129,12 +139,13 @@ export function readTable(
   heading: boolean,
   places: readonly Nameable[],
   bareUnit: 'kg' | 'lb',
+  habit: NumberOptions,
 ): ReadTable {
   const rows: TableRow[] = [];
   const faults: RowFault[] = [];
   for (const { line, cells } of table.rows.slice(heading ? 1 : 0)) {
     const cell = (column: TableColumn) => cells[columns.indexOf(column)] ?? '';
-    const read = readRow(line, cell, places, bareUnit);
+    const read = readRow(line, cell, places, bareUnit, habit);
     if ('code' in read) faults.push(read);
     else rows.push(read);
   }
@@ -146,17 +157,20 @@ function readRow(
   cell: (column: TableColumn) => string,
   places: readonly Nameable[],
   bareUnit: 'kg' | 'lb',
+  habit: NumberOptions,
 ): TableRow | RowFault {
   const name = cell('name');
   if (name === '') return { line, code: 'noName', text: '' };
   if (name.length > longestName) return { line, code: 'tooLong', text: `${name.slice(0, 20)}…` };
   const typed = cell('mass');
   if (typed === '') return { line, code: 'noMass', text: name };
-  const read = parseQuantity(`${typed} ${cell('unit')}`.trim(), 'mass', bareUnit);
+  const read = parseQuantity(`${typed} ${cell('unit')}`.trim(), 'mass', bareUnit, habit);
+  if (!read.ok && read.problem.code === 'ambiguousNumber')
+    return { line, code: 'whichMass', text: (read.problem.readings ?? []).join(' / '), problem: read.problem };
   if (!read.ok) return { line, code: 'badMass', text: typed, problem: read.problem };
   if (boundPassed('mass', read.value)) return { line, code: 'badMass', text: typed };
   const doubt = cell('plusMinus').replace(/^±/, '').trim();
-  const give = doubt === '' ? null : parseQuantity(`${doubt} ${cell('unit')}`.trim(), 'mass', bareUnit);
+  const give = doubt === '' ? null : parseQuantity(`${doubt} ${cell('unit')}`.trim(), 'mass', bareUnit, habit);
   if (give && !give.ok) return { line, code: 'badPlusMinus', text: doubt, problem: give.problem };
   if (give?.ok && boundPassed('plusMinus', give.value)) return { line, code: 'badPlusMinus', text: doubt };
   const plusMinus = give?.ok ? { plusMinus: give.value } : {};

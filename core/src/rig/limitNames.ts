@@ -48,6 +48,10 @@ export const limitsOf = (kind: 'vehicle' | 'trailer'): readonly LimitName[] =>
 /** Limits that are forces, in kN; all others are masses. */
 export const forceLimits: readonly LimitName[] = ['dValueKn', 'vValueKn'];
 
+/** Whether a limit is the mass of a whole body or of an axle: some hundred kg at least, and no allowance. */
+export const isWholeMass = (name: LimitName): boolean =>
+  name !== 'ballMax' && name !== 'payloadStated' && !forceLimits.includes(name);
+
 /** Where a figure was read. The names of parts also say whose limit it is. */
 export const plateSources = [
   'vehiclePlate',

@@ -112,3 +112,6 @@ export function readingMessage(reading: Pick<Reading, 'state' | 'support' | 'on'
 
 const sameParts = (a: Reading['on'], b: Reading['on']): boolean =>
   a.length === b.length && a.every((part) => b.includes(part));
+
+/** Whether a reading is of the load on the coupling alone: no mass of a body or an axle. */
+export const isOfBall = ({ on }: Pick<Reading, 'on'>): boolean => on.length > 0 && on.every((part) => part === 'ball');

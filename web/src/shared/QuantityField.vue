@@ -5,7 +5,9 @@ import {
   fieldBounds,
   finest,
   lengthUnitOf,
+  numberHabit,
   parseQuantity,
+  slippedPoint,
   textBounds,
   unitTable,
   type FieldName,
@@ -14,9 +16,9 @@ import {
 import { computed, ref, useId, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useDrafts } from '../stores/drafts.ts';
-import { useRig } from '../stores/rig.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
+import { usePlaceWords } from './placeWords.ts';
 import { quantityProblemMessage } from './quantityProblem.ts';
 import { useFieldKey } from './useFieldKey.ts';
 import { useRefusalWords } from './useRefusalWords.ts';
@@ -33,6 +35,8 @@ const props = defineProps<{
   digits?: number;
   /** The unit a bare mass takes here, where the plate in hand is in pounds; else the owner's. */
   unit?: MassUnit | undefined;
+  /** Of the mass of a vehicle, an axle or a trailer: what its plate says, kg; null: not known. A thousandth of it is asked about. */
+  plated?: number | null | undefined;
   /** Hides the label from the eye, not from the reader. */
   quiet?: boolean;
 }>();
@@ -41,7 +45,7 @@ const emit = defineEmits<{ change: [value: number | undefined, typed: string] }>
 const { t } = useI18n();
 const settings = useSettings();
 const workspace = useWorkspace();
-const rig = useRig();
+const place = usePlaceWords();
 const id = useId();
 const drafts = useDrafts();
 const key = useFieldKey(props.label);
@@ -67,7 +71,7 @@ const poundUnit: Readonly<Partial<Record<keyof typeof usualUnit, string>>> = {
 const bareUnit = computed(() => {
   if (kind.value === 'mass') return massUnit.value;
   // British roads are measured in miles, whatever one weighs in.
-  if (kind.value === 'distance' && rig.words === 'uk') return 'mi';
+  if (kind.value === 'distance' && place.value === 'uk') return 'mi';
   return (settings.massUnit === 'lb' ? poundUnit[kind.value] : undefined) ?? usualUnit[kind.value];
 });
 const shown = computed(() => {
@@ -76,11 +80,13 @@ const shown = computed(() => {
   const digits = props.digits ?? (kind.value === 'mass' ? 1 : 3);
   const value =
     kind.value === 'mass' ? displayMass(props.value, massUnit.value, 'nearest', 10 ** -digits) : props.value / factor;
-  return written(value, digits).replaceAll(',', '').replace('−', '-');
+  return plainFigure(value, digits);
 });
 const text = ref(shown.value);
 const editing = ref(false);
 const problem = ref<string | null>(null);
+/** What the figure could be, to be pressed. */
+const choices = ref<readonly string[]>([]);
 
 watch(shown, (next) => {
   if (!editing.value) {
@@ -89,8 +95,9 @@ watch(shown, (next) => {
   }
 });
 /** What cannot be taken is kept where it was typed, also beyond a reload, until it is mended or wiped. */
-const question = (why: string | null) => {
+const question = (why: string | null, could: readonly string[] = []) => {
   problem.value = why;
+  choices.value = could;
   if (why === null) drafts.drop(key);
   else drafts.keep(key, text.value);
 };
@@ -103,18 +110,47 @@ const asTyped = computed(() => {
     : null;
 });
 
-/** What a text says in the inner unit, or what is wrong with it. */
-const judged = (raw: string): { readonly value: number } | { readonly problem: string } => {
-  const parsed = parseQuantity(raw, kind.value, bareUnit.value, { pointMayGroup: rig.words === 'eu' });
-  if (!parsed.ok) return { problem: t(...quantityProblemMessage(parsed.problem)) };
+type Judged = { readonly value: number } | { readonly problem: string; readonly choices?: readonly string[] };
+/**
+ * What a text says in the inner unit, or what is wrong with it.
+ * @param sure it was pressed among what it could be: it is read as it stands
+ */
+const judged = (raw: string, sure = false): Judged => {
+  const habit = sure ? {} : numberHabit(place.value);
+  const parsed = parseQuantity(raw, kind.value, bareUnit.value, habit);
+  if (!parsed.ok) {
+    const { problem: found } = parsed;
+    const could = found.code === 'ambiguousNumber' ? (found.readings ?? []) : [];
+    // Where one of two readings is out of all bounds, there is nothing to ask: nobody measures 2850 m.
+    const possible = could.flatMap((one) => {
+      const text = raw.replace(found.code === 'ambiguousNumber' ? found.text : '', one);
+      const read = parseQuantity(text, kind.value, bareUnit.value);
+      return read.ok && boundPassed(props.field, read.value) === null ? [{ text, value: read.value }] : [];
+    });
+    if (possible.length === 1 && possible[0]) return { value: possible[0].value };
+    return { problem: t(...quantityProblemMessage(found)), choices: possible.map(({ text }) => text) };
+  }
   const passed = boundPassed(props.field, parsed.value);
-  if (passed === null) return { value: parsed.value };
-  const inUnit = (bound: number) => written(bound / (unitTable[kind.value][bareUnit.value]?.factor ?? 1), 3);
+  const factorOf = (unit: string) => unitTable[kind.value][unit]?.factor ?? 1;
+  if (passed === null) {
+    const meant =
+      sure || kind.value !== 'mass' || props.plated === undefined
+        ? null
+        : slippedPoint(raw, parsed.value, props.plated);
+    if (meant === null) return { value: parsed.value };
+    const could = [meant, parsed.value].map((kg) => `${plainFigure(kg / factorOf(parsed.unit), 3)} ${parsed.unit}`);
+    return { problem: t('app.quantity.slipped', { text: raw }), choices: could };
+  }
+  const inUnit = (bound: number) => written(bound / factorOf(bareUnit.value), 3);
   const unit = bareUnit.value;
   if (passed === 'tooFine') return { problem: t('app.quantity.tooFine', { least: inUnit(finest), unit }) };
   const { least, most } = fieldBounds[props.field];
   return { problem: t('app.quantity.bounds', { least: inUnit(least), most: inUnit(most), unit }) };
 };
+/** As a field takes it back: without marks between thousands. */
+function plainFigure(value: number, digits: number): string {
+  return written(value, digits).replaceAll(',', '').replace('−', '-');
+}
 /** As typed, with its unit; a sum too long to be kept is kept as what it comes to. */
 const typedText = (raw: string, value: number): string => {
   const typed = /[a-z"'′″]/i.test(raw) ? raw : `${raw} ${bareUnit.value}`;
@@ -131,9 +167,16 @@ const read = () => {
     if (props.value !== undefined) say(undefined, '');
     return;
   }
-  const found = judged(raw);
-  if ('problem' in found) question(found.problem);
+  take(raw, judged(raw));
+};
+const take = (raw: string, found: Judged) => {
+  if ('problem' in found) question(found.problem, found.choices);
   else say(found.value, typedText(raw, found.value));
+};
+const choose = (one: string) => {
+  text.value = one;
+  take(one, judged(one, true));
+  finish();
 };
 const draft = drafts.read(key);
 if (draft !== undefined) {
@@ -141,6 +184,7 @@ if (draft !== undefined) {
   if ('problem' in found) {
     text.value = draft;
     problem.value = found.problem;
+    choices.value = found.choices ?? [];
   } else drafts.drop(key);
 }
 
@@ -183,7 +227,12 @@ const finish = () => {
       >
     </el-input>
     <p v-if="problem" :id="`${id}-problem`" class="problem" role="alert">{{ problem }}</p>
-    <p v-else-if="asTyped" class="typed">{{ t('app.quantity.asTyped', { typed: asTyped }) }}</p>
+    <p v-if="problem && choices.length > 0" class="choices">
+      <button v-for="one in choices" :key="one" type="button" class="quiet-button" @click="choose(one)">
+        {{ one }}
+      </button>
+    </p>
+    <p v-else-if="!problem && asTyped" class="typed">{{ t('app.quantity.asTyped', { typed: asTyped }) }}</p>
   </div>
 </template>
 
@@ -221,6 +270,13 @@ label {
 }
 .problem {
   color: var(--over);
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  justify-content: flex-end;
+  margin: 4px 0 0;
 }
 .typed {
   color: var(--soft);

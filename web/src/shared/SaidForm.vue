@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { listedOn, saidOf, type Body, type RigView } from '@wagonomos/core';
+import { listedOn, saidOf, type Body, type RigView, wholePlate } from '@wagonomos/core';
 import { sayOf } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -31,6 +31,7 @@ const sayShare = (value: number | undefined) =>
       :label="t(body.kind === 'trailer' ? 'app.said.total' : 'app.said.totalAlone')"
       field="mass"
       :value="said?.total"
+      :plated="wholePlate(body)"
       @change="(total) => say({ total, ...(total === undefined ? { totalPlusMinus: undefined } : {}) })"
     />
     <QuantityField

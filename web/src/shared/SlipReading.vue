@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { displayMass, type RigView } from '@wagonomos/core';
 import { changeReading, removeReading } from '@wagonomos/core/edits';
-import { standOf, stands, type Reading, type Stand, type TicketAssessment } from '@wagonomos/core/weighing';
+import { isOfBall, standOf, stands, type Reading, type Stand, type TicketAssessment } from '@wagonomos/core/weighing';
 import { SlidersHorizontal, Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -62,6 +62,7 @@ const doubt = computed((): string => {
       :label="t('app.slip.shown')"
       field="mass"
       :value="reading.value === 0 ? undefined : reading.value"
+      :plated="isOfBall(reading) ? undefined : null"
       @change="(value) => change({ value: value ?? 0 }, `reading ${reading.id}`)"
     />
     <button

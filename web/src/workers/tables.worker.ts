@@ -8,6 +8,7 @@ import {
   type TableColumn,
   type TableRow,
 } from '@wagonomos/core/entry';
+import { numberHabit, type Region } from '@wagonomos/core';
 import { expose } from 'comlink';
 
 /** Rows that are read between two words of how far it is. */
@@ -29,15 +30,17 @@ const work = {
       readonly heading: boolean;
       readonly places: readonly Nameable[];
       readonly unit: 'kg' | 'lb';
+      /** In whose words the table is read; null: not known. */
+      readonly words: Region | null;
     },
     progress: (share: number) => void,
   ) => {
-    const { columns, heading, places, unit } = question;
+    const { columns, heading, places, unit, words } = question;
     const rows: TableRow[] = [];
     const faults: RowFault[] = [];
     for (let from = 0; from < table.rows.length; from += slice) {
       const part = { ...table, rows: table.rows.slice(from, from + slice) };
-      const read = readTable(part, columns, heading && from === 0, places, unit);
+      const read = readTable(part, columns, heading && from === 0, places, unit, numberHabit(words));
       rows.push(...read.rows);
       faults.push(...read.faults);
       progress(Math.min(1, (from + slice) / table.rows.length));

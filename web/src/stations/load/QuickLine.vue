@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RigView } from '@wagonomos/core';
+import { numberHabit, type RigView } from '@wagonomos/core';
 import { addCrew, addThing, placeThing, sendThing, setTankLevel } from '@wagonomos/core/edits';
 import { completions, parseQuickLine, type QuickContext, type QuickEntry } from '@wagonomos/core/entry';
 import { computed, onMounted, ref, watch } from 'vue';
@@ -57,6 +57,7 @@ const context = computed<QuickContext>(() => ({
   crewWords: words('app.quick.crewWords'),
   homeWords: words('app.quick.homeWords'),
   massUnit: settings.massUnit,
+  habit: numberHabit(props.view.situation.words),
 }));
 const read = computed(() => (text.value.trim() === '' ? null : parseQuickLine(text.value, context.value)));
 const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { worked } from '../../workers/remote.ts';
+import { usePlaceWords } from '../../shared/placeWords.ts';
 import type { TableWork } from '../../workers/tables.worker.ts';
 
 /** Longer text is not read: nobody lists so many things. */
@@ -41,6 +42,7 @@ export function useTableReading(
     plusMinus: listed('app.table.words.plusMinus'),
   });
 
+  const place = usePlaceWords();
   const reader = worked<TableWork>(
     () => new Worker(new URL('../../workers/tables.worker.ts', import.meta.url), { type: 'module' }),
   );
@@ -94,6 +96,7 @@ export function useTableReading(
       heading: heading.value,
       places: places.value,
       unit: settings.massUnit,
+      words: place.value,
     };
     const found = await reader.ask((api) => api.read(question, progress)).catch(() => null);
     if (mine !== turn) return;

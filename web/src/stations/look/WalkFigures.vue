@@ -10,6 +10,8 @@ import {
   type Region,
   type Trailer,
   type Vehicle,
+  isWholeMass,
+  wholePlate,
 } from '@wagonomos/core';
 import {
   knownLimit,
@@ -106,6 +108,7 @@ const lengths = computed((): readonly { readonly name: LengthName; readonly valu
       field="mass"
       :value="knownLimit(body, name, sourceAt(stop))?.value"
       :typed="knownLimit(body, name, sourceAt(stop))?.typed"
+      :plated="isWholeMass(name) ? null : undefined"
       @change="(value, typed) => limit(name, value, typed)"
     />
     <template v-for="axle in axles" :key="axle">
@@ -125,6 +128,7 @@ const lengths = computed((): readonly { readonly name: LengthName; readonly valu
         field="mass"
         :value="body.emptyMass?.total"
         :typed="body.emptyMass?.typed?.['total']"
+        :plated="wholePlate(body)"
         @change="(value, typed) => empty('total', value, typed)"
       />
       <ChoiceField

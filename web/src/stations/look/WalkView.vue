@@ -6,6 +6,7 @@ import { ArrowLeft, Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
+import { providePlaceWords } from '../../shared/placeWords.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import WalkStopCard from './WalkStopCard.vue';
 import WalkSum from './WalkSum.vue';
@@ -34,6 +35,7 @@ const situation = computed(
     situationIn('here', t('app.walk.go'), 'AU'),
 );
 const words = computed(() => (body.value ? regionOf(situation.value[body.value.kind].country) : situation.value.words));
+providePlaceWords(words);
 const sum = computed(() => (body.value ? lookedAt(body.value, situation.value) : null));
 const stops = computed((): readonly WalkStop[] => (body.value ? walkStops[body.value.kind] : []));
 const seen = computed(() => stops.value.length - (sum.value?.notSeen.length ?? 0));

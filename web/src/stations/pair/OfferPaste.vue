@@ -7,8 +7,10 @@ import {
   type OfferFault,
   type OfferRow,
 } from '@wagonomos/core/entry';
+import { numberHabit } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { usePlaceWords } from '../../shared/placeWords.ts';
 import { useRefusalWords } from '../../shared/useRefusalWords.ts';
 import { useDraft } from '../../stores/drafts.ts';
 import { useSettings } from '../../stores/settings.ts';
@@ -21,6 +23,7 @@ const open = defineModel<boolean>({ required: true });
 const { t } = useI18n();
 const { reason } = useRefusalWords();
 const settings = useSettings();
+const place = usePlaceWords();
 const workspace = useWorkspace();
 const text = useDraft(() => `offers ${props.kind}`);
 const problem = ref<string | null>(null);
@@ -37,7 +40,9 @@ const words = computed(
     >[2],
 );
 const read = computed(() =>
-  text.value.trim() === '' ? null : readOffers(cutTable(text.value), props.kind, words.value, settings.massUnit),
+  text.value.trim() === ''
+    ? null
+    : readOffers(cutTable(text.value), props.kind, words.value, settings.massUnit, numberHabit(place.value)),
 );
 const headings = computed(() => columns.value.map((column) => listed(column)[0] ?? column).join(', '));
 const heading = (column: OfferColumn | undefined) => (column ? (listed(column)[0] ?? column) : '');

@@ -9,6 +9,8 @@ import {
   type Trailer,
   type Vehicle,
   type VehicleBuild,
+  isWholeMass,
+  wholePlate,
 } from '@wagonomos/core';
 import {
   knownLimit,
@@ -114,6 +116,7 @@ const price = (body: Trailer | Vehicle, amount: number | undefined) =>
           field="mass"
           :value="knownLimit(body, name)?.value"
           :typed="knownLimit(body, name)?.typed"
+          :plated="isWholeMass(name) ? null : undefined"
           @change="(value, typed) => limit(body, name, value, typed)"
         />
         <span v-else class="num">{{ kg(knownLimit(body, name)?.value) }}</span>
@@ -129,6 +132,7 @@ const price = (body: Trailer | Vehicle, amount: number | undefined) =>
           field="mass"
           :value="total(body)"
           :typed="body.emptyMass?.typed?.['total']"
+          :plated="wholePlate(body)"
           @change="(value, typed) => empty(body, 'total', value, typed)"
         />
         <span v-else class="num">{{ kg(total(body)) }}</span>

@@ -11,6 +11,7 @@ import {
   type EmptyBasis,
   type TrailerEmptyMass,
   type VehicleEmptyMass,
+  wholePlate,
 } from '@wagonomos/core';
 import { publishedOn } from '@wagonomos/core/limits';
 import { formOf } from '@wagonomos/core/plates';
@@ -39,6 +40,8 @@ const kinds: Readonly<Record<Body['kind'], { bases: readonly EmptyBasis[]; field
   trailer: { bases: trailerBases, fields: ['total', 'ballLoad', 'plusMinus', 'ballLoadPlusMinus'] },
   camper: { bases: camperBases, fields: ['total', 'plusMinus'] },
 };
+/** Those that are the mass of the whole or of an axle. */
+const wholeFields: readonly MassField[] = ['frontAxle', 'rearAxle', 'total'];
 const bases = computed(() => kinds[props.body.kind].bases);
 const fields = computed(() => kinds[props.body.kind].fields);
 /** Empty figures read off a plate, which say by their form what they contain. */
@@ -116,6 +119,7 @@ const setMass = (field: MassField, value: number | undefined, words: string) => 
         :field="field.toLowerCase().endsWith('plusminus') ? 'plusMinus' : 'mass'"
         :value="empty?.[field]"
         :typed="empty?.typed?.[field]"
+        :plated="wholeFields.includes(field) ? wholePlate(body) : undefined"
         @change="(value, typed) => setMass(field, value, typed)"
       />
       <template v-if="statesLiquids">

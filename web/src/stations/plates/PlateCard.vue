@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { forceLimits, whereToFind, type Body, type Plate } from '@wagonomos/core';
+import { forceLimits, whereToFind, type Body, type Plate, isWholeMass } from '@wagonomos/core';
 import { changePart, removePart, setFigure } from '@wagonomos/core/edits';
 import { plateQuestions } from '@wagonomos/core/limits';
 import { conditionFor, formOf, plateFields, sameField, type FormField } from '@wagonomos/core/plates';
@@ -86,6 +86,7 @@ const variantOf = conditionFor;
         :unit="unitOf(row.field)"
         :value="row.figure?.value"
         :typed="row.figure?.typed"
+        :plated="isWholeMass(row.field.limit) ? null : undefined"
         @change="(value, typed) => write(row.field, value, typed)"
         @focusin="active = index"
         @focusout="active = -1"

@@ -10,6 +10,7 @@ import BuildField from '../../shared/BuildField.vue';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import CountryField from '../../shared/CountryField.vue';
 import QuantityField from '../../shared/QuantityField.vue';
+import { providePlaceWords } from '../../shared/placeWords.ts';
 import { newId } from '../../shared/newId.ts';
 import { usualBasis } from '../../shared/usualBasis.ts';
 import { useKeptForm } from '../../shared/useKeptForm.ts';
@@ -22,6 +23,7 @@ import {
   hasVehicle,
   knownRig,
   papersFor,
+  platedFor,
   startKinds,
   type AskedFigure,
   type KnownForm,
@@ -43,6 +45,7 @@ const form = reactive<KnownForm>({
 });
 const forget = useKeptForm('what do you know', form);
 const { say, limitWord } = useSpeech(() => regionOf(form.country));
+providePlaceWords(() => regionOf(form.country));
 const papers = computed(() => papersFor(form.kind));
 const today = localDay(new Date());
 const tools = { newId, word: (message: Message) => say(message) };
@@ -106,6 +109,7 @@ const keep = async () => {
             :field="one.field"
             :value="form.figures[one.name]?.value"
             :typed="form.figures[one.name]?.typed"
+            :plated="platedFor(form, one)"
             @change="(value, typed) => fill(one, value, typed)"
           />
           <ChoiceField

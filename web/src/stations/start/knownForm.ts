@@ -1,4 +1,5 @@
 import {
+  isWholeMass,
   trailerBases,
   vehicleBases,
   type Country,
@@ -96,6 +97,17 @@ export function papersFor(kind: StartKind): readonly AskedPaper[] {
     },
   ];
   return [...(hasVehicle(kind) ? vehicle : []), ...(tows ? trailer : [])];
+}
+
+/** Figures that are the mass of a whole body. */
+const wholeFacts = ['empty', 'weighed', 'total'];
+
+/** What the plate beside a figure says, for one that is the mass of a whole body; undefined: it is none. */
+export function platedFor(form: KnownForm, { name, limit }: AskedFigure): number | null | undefined {
+  const [of, fact = ''] = name.split('.');
+  if (limit ? !isWholeMass(limit) : !wholeFacts.includes(fact)) return undefined;
+  if (limit) return null;
+  return form.figures[of === 'vehicle' ? 'vehicle.vehicleMax' : 'trailer.trailerMax']?.value ?? null;
 }
 
 export const basesFor = (of: 'vehicle' | 'trailer'): readonly EmptyBasis[] =>

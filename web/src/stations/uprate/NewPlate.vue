@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RigView } from '@wagonomos/core';
+import { isWholeMass, type RigView } from '@wagonomos/core';
 import { setCertified } from '@wagonomos/core/edits';
 import type { CaseProgress, NewFigure, UprateCase } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
@@ -64,6 +64,7 @@ const differs = ({ expected, read }: NewFigure) =>
                 :field="line.limit === 'dValueKn' || line.limit === 'vValueKn' ? 'force' : 'mass'"
                 :digits="0"
                 :value="line.read ?? undefined"
+                :plated="isWholeMass(line.limit) ? null : undefined"
                 @change="(value) => set(line, value)"
               />
               <small v-if="differs(line)">{{ t('app.case.differs') }}</small>

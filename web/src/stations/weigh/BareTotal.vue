@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { RigView } from '@wagonomos/core';
+import { wholePlate, type RigView } from '@wagonomos/core';
 import { addBareTotal } from '@wagonomos/core/edits';
 import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -16,6 +16,10 @@ const workspace = useWorkspace();
 const sides = computed(() => (['vehicle', 'trailer'] as const).filter((side) => props.view[side]));
 const form = reactive<{ side?: 'vehicle' | 'trailer'; value?: number; date?: string }>({});
 const side = computed(() => form.side ?? sides.value[0] ?? 'vehicle');
+const platedOf = (of: 'vehicle' | 'trailer') => {
+  const body = props.view[of];
+  return body ? wholePlate(body) : null;
+};
 const keep = () => {
   const { value, date } = form;
   if (value === undefined) return;
@@ -43,6 +47,7 @@ const keep = () => {
         :label="t('app.bare.total')"
         field="mass"
         :value="form.value"
+        :plated="platedOf(side)"
         @change="(value) => Object.assign(form, { value })"
       />
       <div>

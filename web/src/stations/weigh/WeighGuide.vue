@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { RigView } from '@wagonomos/core';
 import { changeReading } from '@wagonomos/core/edits';
-import { foretold, standOf, stands, type Stand, type Ticket } from '@wagonomos/core/weighing';
+import { foretold, isOfBall, standOf, stands, type Stand, type Ticket } from '@wagonomos/core/weighing';
 import { useWakeLock } from '@vueuse/core';
 import { ChevronLeft, ChevronRight, X } from '@lucide/vue';
 import { computed, onBeforeUnmount, onMounted } from 'vue';
@@ -117,6 +117,7 @@ const go = (by: number) => emit('step', Math.min(last.value, Math.max(0, props.s
         :label="t('app.guide.shows')"
         field="mass"
         :value="reading.value === 0 ? undefined : reading.value"
+        :plated="isOfBall(reading) ? undefined : null"
         @change="(value) => take(value)"
       />
       <p v-if="beside" data-test="foretold">{{ beside }}</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type Country, type VehicleBuild } from '@wagonomos/core';
+import { regionOf, type Country, type VehicleBuild } from '@wagonomos/core';
 import { addNewRig, type NewRig } from '@wagonomos/core/edits';
 import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -9,6 +9,7 @@ import ChoiceField from '../../shared/ChoiceField.vue';
 import CountryField from '../../shared/CountryField.vue';
 import { newId } from '../../shared/newId.ts';
 import QuantityField from '../../shared/QuantityField.vue';
+import { providePlaceWords } from '../../shared/placeWords.ts';
 import { useKeptForm } from '../../shared/useKeptForm.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -88,6 +89,7 @@ const make = () => {
   open.value = false;
   emit('made', rigId);
 };
+providePlaceWords(() => regionOf(form.country));
 </script>
 
 <template>
