@@ -1,14 +1,17 @@
+import { buf as crc32 } from 'crc-32';
 import fc from 'fast-check';
 import { deflateSync, strToU8 } from 'fflate';
 import { describe, expect, it } from 'vitest';
 import { mapEntries, withoutPictures } from '../document/referenceTable.ts';
 import { photosIn } from '../document/photosIn.ts';
 import { fileVersion } from '../document/fileVersion.ts';
+import { mapIds } from '../document/mapIds.ts';
 import type { Workspace } from '../document/workspace.ts';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { extractRig } from './extractRig.ts';
 import { planMerge } from './mergeWorkspaces.ts';
 import { fromRadix41, toRadix41 } from './radix41.ts';
+import { readWorkspace } from './readWorkspace.ts';
 import { longestCode, packRig, unpackRig } from './rigLink.ts';
 
 const demo = exampleNames.map(exampleWorkspace);
@@ -22,8 +25,13 @@ const problem = (text: string) => {
   const read = unpackRig(text);
   return read.ok ? null : read.problem.code;
 };
-/** Packed as ours are, whatever it is: the dictionary is left out, which a reader does not mind. */
-const packed = (json: string): string => `r1.${Buffer.from(deflateSync(strToU8(json))).toString('base64url')}`;
+/** Packed as ours are, whatever it is, checksum and all: the dictionary is left out, which a reader does not mind. */
+const packed = (json: string): string => {
+  const deflated = deflateSync(strToU8(json));
+  const check = Buffer.alloc(4);
+  check.writeInt32BE(crc32(deflated));
+  return `r2.${Buffer.concat([check, deflated]).toString('base64url')}`;
+};
 
 describe('a rig in a link', () => {
   it.each(demo.map((one) => [one.name, one] as const))('comes back as it went, without pictures: %s', (_name, one) => {
@@ -39,7 +47,7 @@ describe('a rig in a link', () => {
     for (const one of demo) {
       const code = packRig(one, first(one), 'code');
       expect(code?.text.length).toBeLessThanOrEqual(longestCode);
-      expect(code?.text).toMatch(/^R1\.[0-9A-Z$*+\-.]+$/);
+      expect(code?.text).toMatch(/^R2\.[0-9A-Z$*+\-.]+$/);
       const own = extractRig(one, first(one));
       const back = opened(code?.text ?? '');
       expect(back.rigs).toEqual(own?.rigs);
@@ -70,6 +78,109 @@ describe('a rig in a link', () => {
     expect(plan.renamed.bodies.size).toBe(0);
   });
 
+  it('leaves every text as it is, of whatever shape, also one that looks like an id', () => {
+    const shapes = ['_7', '_1', '00012345-2026', '0f3a5b7c-1d2e', '\u0001', '\u00013', '\u0001\u00013', '"_4"', 'l4-1'];
+    const text = fc.oneof(fc.constantFrom(...shapes), fc.string({ unit: 'binary', maxLength: 60 }));
+    // As a field would take it: not empty, without blanks around it.
+    const name = text.map((one) => one.trim().slice(0, 80).trim()).filter((one) => one !== '');
+    fc.assert(
+      fc.property(fc.constantFrom(...demo), fc.array(name, { minLength: 8, maxLength: 8 }), (one, names) => {
+        let n = 0;
+        const named = <Entry extends { readonly name: string }>(entry: Entry): Entry => ({
+          ...entry,
+          name: names[n++ % names.length] ?? '',
+        });
+        const ours = {
+          ...one,
+          things: one.things.map(named),
+          rigs: one.rigs.map(named),
+          bodies: one.bodies.map((body) => ({
+            ...named(body),
+            note: names[0],
+            plates: body.plates.map((plate) => ({
+              ...plate,
+              figures: plate.figures.map((figure) => ({ ...figure, typed: names[1] })),
+            })),
+          })),
+        } as unknown as Workspace;
+        const sound = readWorkspace(JSON.stringify(ours));
+        if (!sound.ok) throw new Error(JSON.stringify(sound.problem));
+        const own = extractRig(sound.workspace, first(one));
+        const back = opened(packRig(sound.workspace, first(one), 'link')!.text);
+        expect(back).toEqual(own && mapEntries(own, withoutPictures));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('counts every id of ours wherever it stands, and no other text', () => {
+    for (const one of demo) {
+      const long = new Map<string, string>();
+      const ours = mapIds(one, (id) => {
+        const known = long.get(id) ?? `${(0x10000000 + long.size).toString(16)}-abcd`;
+        long.set(id, known);
+        return known;
+      }) as Workspace;
+      const own = extractRig(ours, first(ours))!;
+      const back = opened(packRig(ours, first(ours), 'link')!.text);
+      // Ids that are the same stay the same, and those that differ differ: told by their order alone both are one document.
+      const inOrder = (document: Workspace) => {
+        const order = new Map<string, number>();
+        const mapped = mapIds(document, (id) => {
+          order.set(id, order.get(id) ?? order.size);
+          return `id ${order.get(id)}`;
+        });
+        return { mapped, ids: order.size };
+      };
+      expect(inOrder(back)).toEqual(inOrder(mapEntries(own, withoutPictures)));
+      expect(JSON.stringify(back)).not.toMatch(/1000[0-9a-f]{4}-abcd/);
+    }
+  });
+
+  it('refuses every single changed sign, and two that changed places', () => {
+    for (const as of ['link', 'code'] as const) {
+      const { text } = packRig(demo[0]!, first(demo[0]!), as)!;
+      const signs = as === 'link' ? 'AZaz09-_' : '0AZ$.+7K';
+      for (let at = 3; at < text.length; at += 1) {
+        const sign = signs[at % signs.length] === text[at] ? signs[(at + 1) % signs.length] : signs[at % signs.length];
+        expect(unpackRig(text.slice(0, at) + sign + text.slice(at + 1)).ok, `${as} ${at} ${sign}`).toBe(false);
+        const swapped = text.slice(0, at) + (text[at + 1] ?? '') + (text[at] ?? '') + text.slice(at + 2);
+        if (swapped !== text) expect(unpackRig(swapped).ok, `${as} ${at} swapped`).toBe(false);
+      }
+    }
+  }, 30_000);
+
+  it('made by an earlier version of the app is read still', () => {
+    const van = exampleWorkspace('british-van-with-scooter');
+    const json = JSON.stringify(van).replaceAll('"sandpiper-van"', '"_0"');
+    const old = `r1.${Buffer.from(deflateSync(strToU8(json))).toString('base64url')}`;
+    const back = opened(`https://example.org/take#${old}`);
+    expect(back.things).toEqual(van.things);
+    expect(back.bodies.map(({ id }) => id)).toContainEqual(expect.stringMatching(/^l.*-0$/));
+  });
+
+  it('is read as a letter brings it: broken over lines, quoted, in brackets, at the end of a sentence', () => {
+    const one = demo[1]!;
+    const { text } = packRig(one, first(one), 'link')!;
+    const url = `https://example.org/take#${text}`;
+    const broken = (url.match(/.{1,76}/g) ?? []).join('\r\n');
+    const whole = opened(text);
+    for (const letter of [
+      `<${url}>`,
+      `${url}.`,
+      `(${url}).`,
+      `Our caravan: ${url} , have a look`,
+      broken,
+      `Hello\n\n${broken}\n\nSee you at #7, Sam`,
+      (url.match(/.{1,70}/g) ?? []).map((line) => `> ${line}`).join('\n'),
+      (url.match(/.{1,74}/g) ?? []).join('=\r\n'),
+      `\u00a0“${url}”\n`,
+    ])
+      expect(opened(letter)).toEqual(whole);
+    const code = packRig(one, first(one), 'code')!;
+    expect(opened(`HTTPS://EXAMPLE.ORG/TAKE#${code.text}.`).rigs).toEqual(opened(code.text).rigs);
+  });
+
   it('takes no picture along', () => {
     const hash = 'a'.repeat(64);
     const one = demo[0]!;
@@ -94,7 +205,8 @@ describe('a hostile link', () => {
   it('is refused for what it is', () => {
     expect(problem('')).toBe('foreignLink');
     expect(problem('https://example.org/#hello')).toBe('foreignLink');
-    expect(problem('r2.AAAA')).toBe('newerLink');
+    expect(problem('r3.AAAA')).toBe('newerLink');
+    expect(problem('r2.AAAA')).toBe('brokenLink');
     expect(problem('r1.!!!!')).toBe('brokenLink');
     expect(problem('R1.abc')).toBe('brokenLink');
     expect(problem('x'.repeat(300_000))).toBe('linkTooLarge');

@@ -1,14 +1,24 @@
+import { buf as crc32 } from 'crc-32';
 import { deflateSync, Inflate, strFromU8, strToU8 } from 'fflate';
+import { mapIds } from '../document/mapIds.ts';
 import { mapEntries, withoutPictures } from '../document/referenceTable.ts';
+import type { FileProblem } from '../document/fileProblem.ts';
 import type { Workspace } from '../document/workspace.ts';
 import { extractRig } from './extractRig.ts';
 import { linkDictionary } from './linkDictionary.ts';
 import { fromRadix41, toRadix41 } from './radix41.ts';
-import { readWorkspace, type ReadWorkspace } from './readWorkspace.ts';
+import { linksIn } from './linksIn.ts';
+import { readParsed, readWorkspace, type ReadWorkspace } from './readWorkspace.ts';
+import { isTooDeep } from './structure.ts';
 
-/** The kind of packing, before the dot. Small: for links that are sent; large: for codes, which like capitals. */
-const inLink = 'r1.';
-const inCode = 'R1.';
+/**
+ * The kind of packing, before the dot. Small: for links that are sent; large: for codes, which like capitals. Since the second one a
+ * checksum goes before what is packed, and ids are told from texts by a mark; the first is still read.
+ */
+const inLink = 'r2.';
+const inCode = 'R2.';
+/** Bytes of the checksum: CRC-32, which no change of up to 32 bits in a row passes, and so none of one sign or two. */
+const checkBytes = 4;
 
 /** What a link may be at most, signs: above, chats and browsers cut it off. A file takes its place. */
 const longestLink = 16_000;
@@ -59,40 +69,96 @@ const withoutHistory = (workspace: Workspace): Workspace => ({
 });
 
 /** Our own ids are long and random, which nothing makes shorter: in a link they are counted instead. */
-const longId = /"([0-9a-f]{8}-[0-9a-f]{4}(?:-[0-9a-f]{4}){0,2}(?:-[0-9a-f]{12})?)"/g;
-const countedId = /"_(\d{1,5})"/g;
+const longId = /^[0-9a-f]{8}-[0-9a-f]{4}(?:-[0-9a-f]{4}){0,2}(?:-[0-9a-f]{12})?$/;
+/** Before a counted id; a text that begins with it gets another one before it, so that it is none. */
+const mark = '\u0001';
 
 function packed(document: Workspace, as: 'link' | 'code'): string {
   const counted = new Map<string, number>();
-  const json = JSON.stringify(document).replaceAll(longId, (_whole, id: string) => {
-    const known = counted.get(id) ?? counted.size;
-    counted.set(id, known);
-    return `"_${known}"`;
-  });
-  const bytes = deflateSync(strToU8(json), { level: 9, dictionary });
+  const count = (id: string) => {
+    const number = counted.get(id) ?? counted.size;
+    counted.set(id, number);
+    return number;
+  };
+  const texts = mapStrings(document, (text) => (text.startsWith(mark) ? mark + text : text)) as Workspace;
+  const ids = mapIds(texts, (id) => (longId.test(id) ? `${mark}${count(id)}` : id));
+  const deflated = deflateSync(strToU8(JSON.stringify(ids)), { level: 9, dictionary });
+  const bytes = new Uint8Array(checkBytes + deflated.length);
+  new DataView(bytes.buffer).setInt32(0, crc32(deflated));
+  bytes.set(deflated, checkBytes);
   return as === 'link' ? inLink + base64Url(bytes) : inCode + toRadix41(bytes);
 }
 
+/** Every text in some plain data; keys stay. */
+function mapStrings(value: unknown, change: (text: string) => string): unknown {
+  if (typeof value === 'string') return change(value);
+  if (typeof value !== 'object' || value === null) return value;
+  if (Array.isArray(value)) return value.map((one) => mapStrings(one, change));
+  return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, mapStrings(one, change)]));
+}
+
 type LinkFault = 'foreignLink' | 'newerLink' | 'brokenLink' | 'linkTooLarge';
-const refuse = (code: LinkFault): ReadWorkspace => ({ ok: false, problem: { code } });
+const refuse = (why: LinkFault | FileProblem): ReadWorkspace => ({
+  ok: false,
+  problem: typeof why === 'string' ? { code: why } : why,
+});
 
 /**
  * Reads a link, or what stands behind its #. Nothing of it is trusted: it is bounded before it is unpacked and while it is, and
- * then read as a file is. The same link gives the same ids, so that taken twice it is there once.
+ * then read as a file is. The same link gives the same ids, so that taken twice it is there once. What a mail program made of it
+ * (lines broken, brackets or a full stop around it) is tried too.
  */
 export function unpackRig(given: string): ReadWorkspace {
   if (given.length > longestRead) return refuse('linkTooLarge');
-  const text = given.trim().split('#').at(-1) ?? '';
-  const kind = /^([rR])(\d{1,3})\.(.+)$/s.exec(text);
+  let first: ReadWorkspace | undefined;
+  for (const text of linksIn(given)) {
+    const read = unpackOne(text);
+    if (read.ok) return read;
+    // What is wrong is said of the link as it stood; the others are guesses.
+    first ??= read;
+  }
+  return first ?? refuse('foreignLink');
+}
+
+function unpackOne(text: string): ReadWorkspace {
+  const kind = /^([rR])(\d{1,3})\.(.*)$/s.exec(text);
   if (!kind) return refuse('foreignLink');
   const [, letter, version, rest = ''] = kind;
-  if (version !== '1') return refuse('newerLink');
+  if (version !== '1' && version !== '2') return refuse('newerLink');
   const bytes = letter === 'r' ? fromBase64Url(rest) : fromRadix41(rest);
   if (!bytes) return refuse('brokenLink');
+  return version === '1' ? unpackFirst(bytes) : unpackChecked(bytes);
+}
+
+function unpackChecked(bytes: Uint8Array): ReadWorkspace {
+  const deflated = bytes.subarray(checkBytes);
+  if (bytes.length <= checkBytes || new DataView(bytes.buffer).getInt32(0) !== crc32(deflated))
+    return refuse('brokenLink');
+  const unpacked = inflated(deflated);
+  if ('fault' in unpacked) return refuse(unpacked.fault);
+  if (isTooDeep(unpacked.json)) return refuse({ code: 'tooDeep' });
+  let raw: unknown;
+  try {
+    raw = JSON.parse(unpacked.json);
+  } catch {
+    return refuse('brokenLink');
+  }
+  const prefix = nameOf(bytes);
+  return readParsed(
+    mapStrings(raw, (text) => {
+      if (!text.startsWith(mark)) return text;
+      return text.startsWith(mark + mark) ? text.slice(1) : `${prefix}-${text.slice(1)}`;
+    }),
+  );
+}
+
+/** The first kind had no checksum, and counted ids looked like texts. */
+function unpackFirst(bytes: Uint8Array): ReadWorkspace {
   const unpacked = inflated(bytes);
   if ('fault' in unpacked) return refuse(unpacked.fault);
-  const prefix = checksum(bytes);
-  return readWorkspace(unpacked.json.replaceAll(countedId, (_whole, number: string) => `"${prefix}-${number}"`));
+  const prefix = nameOf(bytes);
+  const json = unpacked.json.replaceAll(/"_(\d{1,5})"/g, (_whole, number: string) => `"${prefix}-${number}"`);
+  return readWorkspace(json);
 }
 
 function inflated(bytes: Uint8Array): { readonly json: string } | { readonly fault: LinkFault } {
@@ -123,7 +189,7 @@ function inflated(bytes: Uint8Array): { readonly json: string } | { readonly fau
 }
 
 /** A short name for some bytes (FNV-1a, 32 bits, twice): not a secret, only the same for the same. */
-function checksum(bytes: Uint8Array): string {
+function nameOf(bytes: Uint8Array): string {
   const hash = (seed: number) => {
     let value = seed;
     for (const byte of bytes) value = Math.imul(value ^ byte, 0x01000193) >>> 0;
@@ -142,7 +208,9 @@ function fromBase64Url(text: string): Uint8Array | null {
   if (!/^[A-Za-z0-9_-]+$/.test(text)) return null;
   try {
     const binary = atob(text.replaceAll('-', '+').replaceAll('_', '/'));
-    return Uint8Array.from(binary, (sign) => sign.charCodeAt(0));
+    const bytes = Uint8Array.from(binary, (sign) => sign.charCodeAt(0));
+    // The last sign has bits to spare: only as we write it is it ours.
+    return base64Url(bytes) === text ? bytes : null;
   } catch {
     return null;
   }

@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { viewRig, type Message, type Workspace } from '@wagonomos/core';
-import { fileProblemMessages, planMerge, unpackRig } from '@wagonomos/core/files';
-import { computed, ref, shallowRef, watch } from 'vue';
+import { message, viewRig, type Message, type Workspace } from '@wagonomos/core';
+import { fileProblemMessages, planMerge } from '@wagonomos/core/files';
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
+import { localStore } from '../../storage/localStore.ts';
 import MessageText from '../../shared/MessageText.vue';
 import RigPicture from '../../shared/RigPicture.vue';
 import TakeInPlan from '../../shared/TakeInPlan.vue';
 import { useRefusalWords } from '../../shared/useRefusalWords.ts';
+import { useTaken } from '../../stores/taken.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import type { LinkWork } from '../../workers/links.worker.ts';
+import { worked } from '../../workers/remote.ts';
 import '../../shared/paperWords.ts';
 
 /** A rig that came as a link or was scanned: looked at, and taken in or left. Until then nothing of it is kept. */
@@ -22,40 +26,72 @@ const pasted = ref('');
 const found = shallowRef<Workspace | null>(null);
 const lines = shallowRef<readonly Message[]>([]);
 const notTaken = ref<string | null>(null);
-const read = (text: string) => {
-  const result = unpackRig(text);
-  found.value = result.ok ? result.workspace : null;
-  lines.value = result.ok ? [] : fileProblemMessages(result.problem);
+const links = worked<LinkWork>(
+  () => new Worker(new URL('../../workers/links.worker.ts', import.meta.url), { type: 'module' }),
+);
+onBeforeUnmount(() => links.end());
+const reading = ref(false);
+/** The text that was read last: what an earlier one still brings counts no more. */
+let asked = '';
+const taken = useTaken();
+taken.start(localStore);
+/** The rig that came of it before, as far as this browser remembers. */
+const beforeId = ref<string>();
+const read = async (text: string) => {
+  asked = text;
+  reading.value = true;
+  const result = await links.ask(async (api) => api.unpackRig(text)).catch(() => null);
+  const rig = result?.ok ? await taken.rigOf(result.workspace) : undefined;
+  if (asked !== text) return;
+  reading.value = false;
+  beforeId.value = rig;
+  found.value = result?.ok ? result.workspace : null;
+  if (!result) lines.value = [message('file.notLoaded')];
+  else lines.value = result.ok ? [] : fileProblemMessages(result.problem);
 };
 watch(
   () => route.hash,
   (hash) => {
-    if (hash.length > 1) read(hash);
+    if (hash.length > 1) void read(hash);
   },
   { immediate: true },
 );
 const leave = () => {
+  asked = '';
   found.value = null;
   lines.value = [];
   void router.replace({ name: 'take' });
 };
 
+/** A link of ours holds one rig; of one made by hand a few are drawn. */
+const mostDrawn = 3;
 const views = computed(() =>
-  (found.value?.rigs ?? []).flatMap(({ id }) => (found.value ? (viewRig(found.value, id) ?? []) : [])),
+  (found.value?.rigs ?? [])
+    .slice(0, mostDrawn)
+    .flatMap(({ id }) => (found.value ? (viewRig(found.value, id) ?? []) : [])),
 );
 const plan = computed(() => (found.value && workspace.document ? planMerge(workspace.document, found.value) : null));
 const rigId = computed(() => found.value?.rigs[0]?.id ?? '');
+/** The same, if it is here still, under whatever name its owner has given it since. */
+const before = computed(() => workspace.document?.rigs.find(({ id }) => id === beforeId.value));
 /** Where it stands once it is here: what is here under its id and differs keeps that id. */
-const ownId = computed(() => plan.value?.renamed.rigs.get(rigId.value) ?? rigId.value);
-const isHere = computed(() => plan.value?.same.rigs.has(rigId.value) === true);
+const ownId = computed(() => before.value?.id ?? plan.value?.renamed.rigs.get(rigId.value) ?? rigId.value);
+const isHere = computed(() => before.value !== undefined || plan.value?.same.rigs.has(rigId.value) === true);
 const toRig = () => router.push({ name: 'verdict', params: { rig: ownId.value } });
+const taking = ref(false);
 const take = async () => {
-  if (!found.value) return;
+  if (!found.value || taking.value) return;
+  const from = found.value;
   const id = ownId.value;
-  const refusal = await workspace.takeIn(found.value, 'beside');
+  taking.value = true;
+  const refusal = await workspace.takeIn(from, 'beside');
   notTaken.value = refusal ? (reason(refusal) ?? '') : null;
   workspace.dismissRefusal();
-  if (!refusal) await router.push({ name: 'verdict', params: { rig: id } });
+  if (!refusal) {
+    await taken.note(from, id);
+    await router.push({ name: 'verdict', params: { rig: id } });
+  }
+  taking.value = false;
 };
 </script>
 
@@ -74,17 +110,24 @@ const take = async () => {
         <RigPicture :view="view" class="picture" />
       </template>
       <TakeInPlan v-if="plan" :document="found" :plan="plan" beside-only />
-      <p v-if="isHere">{{ t('paper.take.here') }}</p>
+      <p v-if="isHere">
+        {{
+          before && before.name !== found.rigs[0]?.name
+            ? t('paper.take.hereAs', { name: before.name })
+            : t('paper.take.here')
+        }}
+      </p>
       <p v-if="notTaken !== null" role="alert">{{ t('paper.take.notTaken', { reason: notTaken }) }}</p>
       <p v-if="workspace.follows" role="status">{{ t('paper.take.follows') }}</p>
       <div class="ways">
         <el-button @click="leave">{{ t('paper.take.leave') }}</el-button>
         <el-button v-if="isHere" type="primary" @click="toRig">{{ t('paper.take.toRig') }}</el-button>
-        <el-button v-else type="primary" :disabled="workspace.follows || !plan" @click="take">
+        <el-button v-else type="primary" :disabled="workspace.follows || !plan" :loading="taking" @click="take">
           {{ t('paper.take.takeIn') }}
         </el-button>
       </div>
     </section>
+    <p v-else-if="reading" role="status">{{ t('paper.take.reading') }}</p>
     <form v-else @submit.prevent="read(pasted)">
       <label>
         <b>{{ t('paper.take.paste') }}</b>
