@@ -283,6 +283,39 @@ describe('a damaged document is read as far as it can be', () => {
     expect(read.workspace.loadouts[0]?.crew).toHaveLength(20);
   });
 
+  it('counts a list that is not there, or is none, among what was set aside', () => {
+    const read = lenient((raw) => Reflect.deleteProperty(raw, 'situations'));
+    expect(read.setAside[0]).toEqual({ code: 'missing', place: 'situations', detail: '' });
+    expect(read.count).toBeGreaterThan(1);
+    expect(lenient((raw) => Object.assign(raw, { quotes: 'gone' })).setAside).toContainEqual({
+      code: 'wrongType',
+      place: 'quotes',
+      detail: '',
+    });
+  });
+
+  it('throws at nothing a store may hold: lists with fields of their own that stand before what lists can do', () => {
+    for (const key of [
+      'constructor',
+      'map',
+      'flatMap',
+      'filter',
+      'entries',
+      'splice',
+      'every',
+      'length_',
+      'toString',
+    ]) {
+      for (const list of entryLists) {
+        const raw = kept();
+        Object.defineProperty(raw[list], key, { value: 'x', enumerable: true });
+        raw.things[0]!.mass = -1;
+        expect(readParsed(raw).ok).toBe(false);
+        expect(readLeniently(raw)?.workspace.rigs).toEqual(kept().rigs);
+      }
+    }
+  });
+
   it('reads what it understands of a newer version, and nothing of somebody else’s file', () => {
     const newer = { ...kept(), version: 99, dreams: [], bodies: kept().bodies.map((one) => ({ ...one, mood: 1 })) };
     expect(readLeniently(newer)?.workspace).toEqual(kept());

@@ -5,7 +5,7 @@ import { workspaceSchema } from '../document/workspaceSchema.ts';
 import { faultOf, placeOf, type FileFault, type Issue } from '../document/fileProblem.ts';
 import { migrate } from './migrations.ts';
 import { entryLists } from '../document/referenceTable.ts';
-import { structureProblem } from './structure.ts';
+import { plainLists, structureProblem } from './structure.ts';
 import { situationIn } from '../situation/situation.ts';
 
 /** What could be read of a document that has faults. */
@@ -25,23 +25,25 @@ const mostRounds = 40;
  * and named, the rest is kept. A rig whose loadout or situation is lost gets an empty one, so that the rig is not lost with it.
  * @returns null where it is no document of ours at all, or nothing of it can be made sense of
  */
-export function readLeniently(raw: unknown): Lenient | null {
-  if (typeof raw !== 'object' || raw === null || structureProblem(raw)) return null;
+export function readLeniently(given: unknown): Lenient | null {
+  if (typeof given !== 'object' || given === null || structureProblem(given)) return null;
+  const raw = plainLists(given) as object;
   const { format, version } = raw as Readonly<Record<string, unknown>>;
   if (format !== fileFormat || typeof version !== 'number' || !Number.isInteger(version) || version < 1) return null;
   const empty = emptyWorkspace('yard', 'Yard');
   const current: Record<string, unknown> = { ...structuredClone(migrate(raw, version)), version: fileVersion };
-  for (const [field, value] of Object.entries(empty)) {
-    if (Array.isArray(value) ? !Array.isArray(current[field]) : typeof current[field] !== typeof value) {
-      current[field] = value;
-    }
-  }
   const setAside: FileFault[] = [];
   let count = 0;
   const note = (fault: FileFault) => {
     count += 1;
     if (setAside.length < named) setAside.push(fault);
   };
+  for (const [field, value] of Object.entries(empty)) {
+    if (Array.isArray(value) ? Array.isArray(current[field]) : typeof current[field] === typeof value) continue;
+    // A whole list that is not there is more than nothing, whatever was in it.
+    note({ code: current[field] === undefined ? 'missing' : 'wrongType', place: field, detail: '' });
+    current[field] = value;
+  }
   for (let round = 0; round < mostRounds; round += 1) {
     for (const mended of mendRigs(current)) note(mended);
     const read = workspaceSchema.safeParse(current);

@@ -1,7 +1,7 @@
 import { parse as parseJsonc, type ParseError } from 'jsonc-parser';
 import { faultsOf, type FileProblem } from '../document/fileProblem.ts';
 import { migrate } from './migrations.ts';
-import { isTooDeep, structureProblem } from './structure.ts';
+import { isTooDeep, plainLists, structureProblem } from './structure.ts';
 import { fileFormat, fileVersion } from '../document/fileVersion.ts';
 import type { Workspace } from '../document/workspace.ts';
 import { workspaceSchema } from '../document/workspaceSchema.ts';
@@ -59,7 +59,7 @@ export function readParsed(raw: unknown): ReadWorkspace {
   if (format !== fileFormat) return refuse({ code: 'foreign' });
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) return refuse({ code: 'badVersion' });
   if (version > fileVersion) return refuse({ code: 'newer', version, ours: fileVersion });
-  const current = migrate(raw as object, version);
+  const current = migrate(plainLists(raw) as object, version);
   const result = workspaceSchema.safeParse(current);
   return result.success ? { ok: true, workspace: result.data } : refuse(faultsOf(current, result.error.issues));
 }

@@ -32,6 +32,22 @@ export function structureProblem(raw: unknown): FileProblem | null {
   return null;
 }
 
+/**
+ * The same data with nothing in its lists but their entries. A store may hold a list that has fields of its own besides, by which
+ * whoever asks it for `map` or `constructor` gets something else; no file can. The same object where there is none.
+ */
+export function plainLists(raw: unknown): unknown {
+  if (typeof raw !== 'object' || raw === null) return raw;
+  if (Array.isArray(raw)) {
+    const entries = Array.from({ length: raw.length }, (_, at) => plainLists((raw as readonly unknown[])[at]));
+    const odd = Object.keys(raw).length !== raw.length;
+    return odd || entries.some((one, at) => one !== (raw as readonly unknown[])[at]) ? entries : raw;
+  }
+  const before = Object.entries(raw);
+  const after = before.map(([key, value]): [string, unknown] => [key, plainLists(value)]);
+  return after.some(([, value], at) => value !== before[at]?.[1]) ? Object.fromEntries(after) : raw;
+}
+
 interface Spot {
   readonly value: unknown;
   readonly path: readonly (string | number)[];

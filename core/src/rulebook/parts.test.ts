@@ -156,6 +156,20 @@ describe('the D-value', () => {
     expect(check(bare, 'coupling.dValue')).toMatchObject({ status: 'unknown' });
     expect(check(bare, 'coupling.dValue')?.missing).toHaveLength(2);
   });
+
+  it('is unknown, and says so, where the plates say 0 and 0', () => {
+    const none = plates(
+      caseView({ ...towing, limits: { vehicleMax: 0, trailerMax: 0 } }),
+      { id: 'bar', source: 'towBar', figures: [figure('dValueKn', 8)] },
+      { id: 'own', source: 'vehiclePlate', figures: [figure('vehicleMax', 0)] },
+    );
+    const trailer = none.trailer && {
+      ...none.trailer,
+      plates: [{ id: 't', source: 'caravanPlate' as const, figures: [figure('trailerMax', 0)] }],
+    };
+    const found = check({ ...none, trailer } as typeof none, 'coupling.dValue');
+    expect(found).toMatchObject({ status: 'unknown', demand: null, margin: null, missing: [{ code: 'reckoning' }] });
+  });
 });
 
 describe('the maker’s allowance while towing', () => {

@@ -68,12 +68,20 @@ function neededDValue(loads: Loads): Needed {
   if (car.value === null || whole.value === null) return { value: null, byWhole: null, missing };
   if (isFifthWheel(loads.view.trailer)) {
     const pin = plated(loads, 'ballMax', ['vehicle', 'trailer']);
-    return pin.value === null
-      ? { value: null, byWhole: null, missing: [...missing, ...pin.missing] }
-      : { value: fifthWheelDValueKn(car.value, whole.value, pin.value), byWhole: null, missing };
+    if (pin.value === null) return { value: null, byWhole: null, missing: [...missing, ...pin.missing] };
+    const value = fifthWheelDValueKn(car.value, whole.value, pin.value);
+    return value === null ? noNumber(loads) : { value, byWhole: null, missing };
   }
   const byWhole = dValueKn(car.value, whole.value);
+  if (byWhole === null) return noNumber(loads);
   const { limit, value: towed } = massForD(loads);
   if (limit === 'trailerMax' || towed === null) return { value: byWhole, byWhole: null, missing };
   return { value: dValueKn(car.value, towed), byWhole, missing };
+}
+
+/** The plates are there, and what follows from them is no number: a plate says 0. */
+function noNumber(loads: Loads): Needed {
+  const { vehicle } = loads.view;
+  const missing: Missing[] = vehicle ? [{ code: 'reckoning', body: vehicle.id, bodyName: vehicle.name }] : [];
+  return { value: null, byWhole: null, missing };
 }

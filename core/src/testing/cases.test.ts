@@ -224,7 +224,7 @@ const adapters: Readonly<Record<string, (given: never) => object>> = {
       D,
       plate: chain?.rating,
       governing: chain?.governing.map((one) => one.id),
-      within: D <= (chain?.rating ?? 0),
+      within: D !== null && D <= (chain?.rating ?? 0),
       maxTrailer: heaviestTrailer(chain?.rating ?? 0, given.vehicleMax),
     };
   },

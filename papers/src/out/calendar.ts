@@ -1,5 +1,5 @@
 import type { DueDate } from '@wagonomos/core/due';
-import { createEvents, type EventAttributes } from 'ics';
+import ical, { ICalAlarmType, ICalCalendarMethod, ICalEventBusyStatus, ICalEventTransparency } from 'ical-generator';
 import type { PaperWords } from '../words/paperWords.ts';
 
 /** Days of warning before something falls due. */
@@ -8,40 +8,40 @@ const warnDays = 14;
 /**
  * What falls due as a calendar (iCalendar, RFC 5545), a whole day each with a reminder two weeks before. What has no day is not in it.
  * @param now when it was made, for calendars that ask which of two is newer
- * @throws {Error} when the calendar cannot be written
  */
 export function calendarOf(dues: readonly DueDate[], rig: string, words: PaperWords, now: Date): string {
-  const events = dues.flatMap(({ id, day, what, why, of }): EventAttributes[] => {
-    if (day === null) return [];
-    const title = words.t('paper.due.event', { what: words.say(what), of: of ?? rig });
-    return [
-      {
-        uid: `${id}@wagonomos`,
-        title,
-        description: words.t('paper.due.eventText', { why: words.say(why), rig }),
-        start: dateArray(day),
-        end: dateArray(nextDay(day)),
-        busyStatus: 'FREE',
-        transp: 'TRANSPARENT',
-        created: now.getTime(),
-        lastModified: now.getTime(),
-        alarms: [{ action: 'display', description: title, trigger: { hours: 24 * warnDays, before: true } }],
-      },
-    ];
+  const calendar = ical({
+    prodId: '//Wagonomos//EN',
+    method: ICalCalendarMethod.PUBLISH,
+    // The one text that the library writes as it is.
+    name: escaped(words.t('paper.due.calendar', { rig })),
   });
-  const { error, value } = createEvents(events, {
-    productId: 'Wagonomos',
-    calName: words.t('paper.due.calendar', { rig }),
-    method: 'PUBLISH',
-  });
-  if (error || !value) throw error ?? new Error('no calendar');
-  return value;
+  for (const { id, day, what, why, of } of dues) {
+    if (day === null) continue;
+    const title = plain(words.t('paper.due.event', { what: words.say(what), of: of ?? rig }));
+    calendar
+      .createEvent({
+        id: `${id}@wagonomos`,
+        summary: title,
+        description: plain(words.t('paper.due.eventText', { why: words.say(why), rig })),
+        // By itself it lasts the whole day: there is no need for an end, which the last day there is does not have.
+        start: new Date(`${day}T00:00:00Z`),
+        allDay: true,
+        busystatus: ICalEventBusyStatus.FREE,
+        transparency: ICalEventTransparency.TRANSPARENT,
+        stamp: now,
+        created: now,
+        lastModified: now,
+      })
+      .createAlarm({ type: ICalAlarmType.display, trigger: 86_400 * warnDays, description: title });
+  }
+  // The library writes a year below 1000 with fewer figures than a year has.
+  const text = calendar
+    .toString()
+    .replaceAll(/(?<=\nDTSTART;VALUE=DATE:)\d{5,7}(?=\r)/g, (day) => day.padStart(8, '0'));
+  return `${text}\r\n`;
 }
 
-const dateArray = (day: string): [number, number, number] => {
-  const [year = 0, month = 0, date = 0] = day.split('-').map(Number);
-  return [year, month, date];
-};
-
-const nextDay = (day: string): string =>
-  new Date(Date.parse(`${day}T00:00:00Z`) + 86_400_000).toISOString().slice(0, 10);
+/** A text on one line, without signs that end one or steer a printer. */
+const plain = (text: string): string => text.replaceAll(/\p{Cc}+/gu, ' ');
+const escaped = (text: string): string => plain(text).replaceAll(/[\\;,]/g, (sign) => `\\${sign}`);

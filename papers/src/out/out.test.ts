@@ -84,10 +84,9 @@ describe('a calendar', () => {
   it('has a whole day with a warning two weeks before, known again by its id', () => {
     const found = lines([due({})]);
     expect(found).toContain('DTSTART;VALUE=DATE:20271231');
-    expect(found).toContain('DTEND;VALUE=DATE:20280101');
     expect(found).toContain('UID:own-x-gas@wagonomos');
     expect(found).toContain('SUMMARY:Gas test: Kiebitz 430');
-    expect(found).toContain('TRIGGER:-PT336H');
+    expect(found).toContain('TRIGGER:-P14D');
     expect(found.at(0)).toBe('BEGIN:VCALENDAR');
   });
 
@@ -95,7 +94,33 @@ describe('a calendar', () => {
     const found = lines([due({ day: null }), due({ id: 'b', what: verbatim('Test; of,\nEND:VEVENT') })]);
     expect(found.filter((line) => line === 'BEGIN:VEVENT')).toHaveLength(1);
     expect(found.filter((line) => line === 'END:VEVENT')).toHaveLength(1);
-    expect(found.find((line) => line.startsWith('SUMMARY:'))).toBe('SUMMARY:Test\\; of\\,\\nEND:VEVENT: Kiebitz 430');
+    expect(found.find((line) => line.startsWith('SUMMARY:'))).toBe('SUMMARY:Test\\; of\\, END:VEVENT: Kiebitz 430');
+  });
+
+  it.each(['0001-01-01', '0999-06-05', '1000-01-01', '2028-02-29', '9999-12-31'])('has the day %s as it is', (day) => {
+    expect(lines([due({ day })])).toContain(`DTSTART;VALUE=DATE:${day.replaceAll('-', '')}`);
+  });
+
+  it('keeps to 75 octets a line and to one line a text, whatever the names are', () => {
+    const name = fc.oneof(
+      fc.string({ unit: 'binary', maxLength: 80 }),
+      fc.constantFrom('Möwe 😀'.repeat(12), 'a\rX-EVIL:1', 'a\u2028b\u0085c', 'Rig; \\ "x", y'),
+    );
+    fc.assert(
+      fc.property(name, name, (rig, what) => {
+        const text = calendarOf([due({ what: verbatim(what) })], rig, words, new Date('2026-11-28T10:00:00Z'));
+        const raw = text.split('\r\n');
+        expect(raw.pop()).toBe('');
+        for (const line of raw) {
+          expect(new TextEncoder().encode(line).length).toBeLessThanOrEqual(75);
+          expect(line).not.toMatch(/[\r\n]/);
+          // A line begins a property or goes on with the one before.
+          expect(line).toMatch(/^( |[A-Z-]+[:;])/);
+        }
+        expect(raw.filter((line) => line.startsWith('X-EVIL'))).toEqual([]);
+        expect(raw.filter((line) => line === 'BEGIN:VEVENT')).toHaveLength(1);
+      }),
+    );
   });
 });
 
