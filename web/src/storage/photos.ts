@@ -49,18 +49,21 @@ async function kept({ hash, blob }: KeptFile): Promise<boolean> {
 /** null: it is not here, or the store cannot be read. */
 export const loadPhoto = (hash: string): Promise<Blob | null> => store.getItem<Blob>(hash).catch(() => null);
 
-/** The document and these pictures in one parcel; how many of them this browser does not have. null: it could not be made. */
-export async function parcel(
+/**
+ * The document and these pictures in a parcel, or in several where one may not hold so much; how many of them this browser does not
+ * have. null: it could not be made.
+ */
+export async function parcels(
   text: string,
   hashes: readonly string[],
-): Promise<{ readonly blob: Blob; readonly missing: number } | null> {
+): Promise<{ readonly blobs: readonly Blob[]; readonly missing: number } | null> {
   const found: KeptFile[] = [];
   for (const hash of hashes) {
     const blob = await loadPhoto(hash);
     if (blob) found.push({ hash, blob });
   }
-  const blob = await pictures.ask((api) => api.packParcel(text, found)).catch(() => null);
-  return blob && { blob, missing: hashes.length - found.length };
+  const blobs = await pictures.ask((api) => api.packParcels(text, found)).catch(() => null);
+  return blobs && { blobs, missing: hashes.length - found.length };
 }
 
 /** Opens a parcel. Nothing of it is kept: that is for the owner to say. */

@@ -2,7 +2,7 @@
 import { BlobWriter, TextReader, Uint8ArrayReader, ZipWriter } from '@zip.js/zip.js';
 import { describe, expect, it } from 'vitest';
 import { hashOf } from './hash.ts';
-import { openParcel, packParcel } from './parcel.ts';
+import { openParcel, packParcels } from './parcel.ts';
 
 const bytes = (text: string) => new TextEncoder().encode(text);
 const picture = async (text: string) => {
@@ -16,6 +16,11 @@ const zipOf = async (files: readonly (readonly [string, string | Uint8Array])[])
   }
   return zip.close();
 };
+const packParcel = async (text: string, files: Parameters<typeof packParcels>[1]): Promise<Blob> => {
+  const [one, ...more] = (await packParcels(text, files)) ?? [];
+  if (!one || more.length > 0) throw new Error('not one parcel');
+  return one;
+};
 const document = ['document.wagonomos.json', '{}'] as const;
 
 describe('a parcel', () => {
@@ -27,6 +32,23 @@ describe('a parcel', () => {
     expect(opened.files.map(({ hash }) => hash)).toEqual(pictures.map(({ hash }) => hash));
     expect(await opened.files[1]?.blob.text()).toBe('two');
   });
+
+  it('that would be more than one may hold is several, each of which can be opened, and together they hold all', async () => {
+    const papers = await Promise.all(
+      Array.from({ length: 22 }, async (_, n) => {
+        const blob = new Blob([new Uint8Array(11_900_000).fill(n + 1)], { type: 'application/pdf' });
+        return { hash: await hashOf(await blob.arrayBuffer()), blob };
+      }),
+    );
+    const made = (await packParcels('{"name":"Yard"}', papers)) ?? [];
+    expect(made).toHaveLength(2);
+    const opened = await Promise.all(made.map(openParcel));
+    expect(opened.map((one) => one.ok && one.text)).toEqual(['{"name":"Yard"}', '{"name":"Yard"}']);
+    const hashes = opened.flatMap((one) => (one.ok ? one.files.map(({ hash }) => hash) : []));
+    expect(hashes).toEqual(papers.map(({ hash }) => hash));
+    const tooLong = 'x'.repeat(20_000_001);
+    expect(await packParcels(tooLong, [])).toBeNull();
+  }, 30_000);
 
   it('is refused when it is none, or holds no document', async () => {
     expect(await openParcel(new Blob(['hello']))).toEqual({ ok: false, why: 'notAParcel' });

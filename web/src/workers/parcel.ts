@@ -37,8 +37,32 @@ const shelfOf = (name: string) =>
 // It runs in a worker already, and the platform packs.
 configure({ useWebWorkers: false, useCompressionStream: true });
 
-/** One parcel: the document as text, its pictures and papers as they are: packing them again gains nothing. */
-export async function packParcel(text: string, files: readonly KeptFile[]): Promise<Blob> {
+/**
+ * The document as text, its pictures and papers as they are: packing them again gains nothing. What goes beyond what a parcel may hold
+ * goes into further ones, each with the document: opened one after the other they bring it all.
+ * @returns null where the document alone, or one picture, is more than a parcel may hold
+ */
+export async function packParcels(text: string, files: readonly KeptFile[]): Promise<readonly Blob[] | null> {
+  const own = new TextEncoder().encode(text).length;
+  if (own > mostText || files.some(({ blob }) => blob.size > mostPicture)) return null;
+  const parts: KeptFile[][] = [[]];
+  let held = own;
+  for (const file of files) {
+    const last = parts.at(-1) ?? [];
+    if (held + file.blob.size > mostTogether || last.length + 1 >= mostEntries) {
+      parts.push([file]);
+      held = own + file.blob.size;
+    } else {
+      last.push(file);
+      held += file.blob.size;
+    }
+  }
+  const parcels: Blob[] = [];
+  for (const part of parts) parcels.push(await packParcel(text, part));
+  return parcels;
+}
+
+async function packParcel(text: string, files: readonly KeptFile[]): Promise<Blob> {
   const zip = new ZipWriter(new BlobWriter('application/zip'));
   await zip.add(documentName, new TextReader(text), { level: 6 });
   for (const { hash, blob } of files) {

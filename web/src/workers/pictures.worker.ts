@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { hashOf } from './hash.ts';
-import { openParcel, packParcel, type KeptFile } from './parcel.ts';
+import { openParcel, packParcels, type KeptFile } from './parcel.ts';
 
 /** Longest side kept, px: enough to read a worn plate, small enough to keep many. */
 const longestSide = 1600;
@@ -17,6 +17,6 @@ async function shrink(file: Blob): Promise<KeptFile | null> {
   return { hash: await hashOf(await blob.arrayBuffer()), blob };
 }
 
-const work = { shrink, packParcel, openParcel };
+const work = { shrink, packParcels, openParcel };
 export type PictureWork = typeof work;
 expose(work);

@@ -6,7 +6,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { downloadBlob, downloadText, fileNameFrom } from '../../shared/download.ts';
 import FileOpener from '../../shared/FileOpener.vue';
-import { parcel } from '../../storage/photos.ts';
+import { parcels } from '../../storage/photos.ts';
 import { useKeeping } from '../../stores/keeping.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
@@ -31,15 +31,20 @@ const packing = ref(false);
 const unpacked = ref(false);
 /** Pictures and papers the document names and this browser does not have. */
 const missing = ref(0);
+/** Parcels it took; more than one is said. */
+const parts = ref(1);
 const saveParcel = async () => {
   if (!workspace.document) return;
   packing.value = true;
-  const made = await parcel(workspace.text(), photos.value);
+  const made = await parcels(workspace.text(), photos.value);
   packing.value = false;
   unpacked.value = made === null;
   missing.value = made?.missing ?? 0;
+  parts.value = made?.blobs.length ?? 1;
   if (!made) return;
-  downloadBlob(fileNameFrom(workspace.document.name, 'wagonomos.zip'), made.blob);
+  const { name } = workspace.document;
+  for (const [n, blob] of made.blobs.entries())
+    downloadBlob(fileNameFrom(parts.value > 1 ? `${name} ${n + 1}` : name, 'wagonomos.zip'), blob);
   keeping.fileSaved();
 };
 </script>
@@ -56,6 +61,7 @@ const saveParcel = async () => {
     <FileOpener v-if="!workspace.follows"><FolderOpen :size="16" />{{ t('app.papers.open') }}</FileOpener>
   </div>
   <p v-if="unpacked" role="alert">{{ t('app.papers.notPacked') }}</p>
+  <p v-if="parts > 1" role="status">{{ t('app.papers.inParts', { count: parts }) }}</p>
   <p v-if="missing > 0" role="alert">{{ t('app.papers.notHere', { count: missing }, missing) }}</p>
   <p class="soft">{{ t('app.papers.kept') }}</p>
 </template>
