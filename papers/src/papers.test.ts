@@ -1,4 +1,5 @@
-import { placeContents, roadsideChecks, type Check, type MassUnit } from '@wagonomos/core';
+import { placeContents, roadsideChecks, type Check, type MassUnit, type Workspace } from '@wagonomos/core';
+import { readParsed } from '@wagonomos/core/files';
 import { describe, expect, it } from 'vitest';
 import { askOf, exampleFile, exampleNames, printed, today } from './testing/asked.ts';
 import type { ReadPdf } from './testing/readPdf.ts';
@@ -227,5 +228,54 @@ describe('a paper', () => {
     expect(letter.text).toContain('Springs and paper');
     expect(letter.text).toContain('28 November 2026');
     expect(today).toBe('2026-11-28');
+  });
+});
+
+describe('names that no sheet was made for', () => {
+  const named = (name: string): Workspace => {
+    const workspace = exampleFile('british-van-with-scooter');
+    const rename = <Entry extends { readonly name: string }>(list: readonly Entry[]) =>
+      list.map((entry) => ({ ...entry, name }));
+    return {
+      ...workspace,
+      rigs: rename(workspace.rigs),
+      things: rename(workspace.things),
+      loadouts: workspace.loadouts.map((one) => ({ ...one, name, crew: rename(one.crew) })),
+      tickets: rename(workspace.tickets),
+      bodies: workspace.bodies.map((body) => ({
+        ...body,
+        name,
+        places: rename(body.places),
+        tanks: rename(body.tanks),
+      })),
+    } as Workspace;
+  };
+
+  it.each(['W'.repeat(80), 'Donaudampfschifffahrtsgesellschaftskapitänswohnwagenanhängerkupplungsprüfstelle'])(
+    'stay on it without a blank to break at: %s',
+    async (name) => {
+      for (const kind of ['card', 'halfCard', 'roadside', 'weighing', 'request', 'dossier'] as const) {
+        const pdf = await printed(kind, askOf(named(name)));
+        expectWhole(pdf);
+        expect(pdf.text.replaceAll(/\s/g, '')).toContain(name);
+      }
+    },
+    60_000,
+  );
+
+  it('with signs that no font has say so at the foot, and others do not', async () => {
+    const says = 'could not be printed';
+    for (const kind of ['card', 'roadside', 'dossier'] as const) {
+      expect((await printed(kind, askOf(named('Möwe 海鷗')))).text).toContain(says);
+      expect((await printed(kind, askOf(named('Möwe ¿Чайка?')))).text).not.toContain(says);
+    }
+  });
+
+  it('of which nothing can be seen are none', () => {
+    const read = readParsed(named('\u200b\u200d'));
+    if (!read.ok) throw new Error('not read');
+    expect(read.workspace.rigs[0]?.name).toBe('?');
+    expect(read.workspace.things.every(({ name }) => name === '?')).toBe(true);
+    expect(readParsed(named(' \u00a0')).ok).toBe(false);
   });
 });

@@ -55,6 +55,10 @@ describe('the server', () => {
     const policy = headers.get('content-security-policy') ?? '';
     expect(policy).toContain("script-src 'self';");
     expect(policy).toContain("frame-ancestors 'none'");
+    expect(policy).toContain("style-src 'self';");
+    const permissions = headers.get('permissions-policy') ?? '';
+    for (const none of ['camera=()', 'microphone=()', 'geolocation=()']) expect(permissions).toContain(none);
+    expect(permissions).toContain('screen-wake-lock=(self)');
     expect(policy).toContain("object-src 'none'");
     expect(headers.get('x-content-type-options')).toBe('nosniff');
     expect(headers.get('x-powered-by')).toBeNull();

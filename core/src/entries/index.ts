@@ -114,6 +114,7 @@ export {
 export { parseQuantity, type QuantityProblem } from '../units/parseQuantity.ts';
 export { slippedPoint } from '../units/slippedPoint.ts';
 export { numberHabit } from '../situation/numberHabit.ts';
+export { isVisible } from '../rig/fields.ts';
 export { isWholeMass } from '../rig/limitNames.ts';
 export { wholePlate } from '../rig/wholePlate.ts';
 export { unitTable } from '../units/unitTable.ts';

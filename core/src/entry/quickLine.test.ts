@@ -126,4 +126,16 @@ describe('shortened names', () => {
     });
     expect(parseQuickLine('winch 1.2.3 kg', german)).toMatchObject({ problem: { code: 'badMass' } });
   });
+
+  it('cuts nothing off a name, and takes none of which nothing can be seen', () => {
+    const long = 'x'.repeat(81);
+    expect(parseQuickLine(`${long} 3 kg`, context)).toMatchObject({ problem: { code: 'longName' } });
+    expect(parseQuickLine(`crew ${long} 80`, context)).toMatchObject({ problem: { code: 'longName' } });
+    expect(parseQuickLine(`${'y '.repeat(120)} 3 kg`, context)).toMatchObject({ problem: { code: 'longName' } });
+    expect(parseQuickLine('\u200b 3 kg', context)).toMatchObject({ problem: { code: 'noName' } });
+    expect(parseQuickLine(`${'x'.repeat(80)} 3 kg`, context)).toMatchObject({
+      ok: true,
+      entry: { name: 'x'.repeat(80) },
+    });
+  });
 });

@@ -1,4 +1,4 @@
-import { boundPassed, mostPieces, textBounds } from '../rig/fields.ts';
+import { boundPassed, isVisible, mostPieces, textBounds } from '../rig/fields.ts';
 import { parseQuantity } from '../units/parseQuantity.ts';
 import type { NumberOptions } from '../units/tokens.ts';
 import { bestMatches, type Named } from './matching.ts';
@@ -38,6 +38,7 @@ interface QuickProblem {
     | 'empty'
     | 'noMass'
     | 'noName'
+    | 'longName'
     | 'badMass'
     | 'whichMass'
     | 'badCount'
@@ -63,8 +64,9 @@ const barePattern = /(?<![\p{L}\d.,])(\d+(?:[.,]\d+)*)(?![\p{L}\d%.,])/gu;
  * places, tanks and things may be shortened as long as only one is meant. Never throws and never guesses between two.
  */
 export function parseQuickLine(text: string, context: QuickContext): QuickLine {
-  const line = text.trim().replace(/\s+/g, ' ').slice(0, longest);
+  const line = text.trim().replace(/\s+/g, ' ');
   if (line === '') return fail('empty');
+  if (line.length > longest) return fail('longName', `${line.slice(0, 20)}…`);
   const [first = '', ...others] = line.split(' ');
   if (context.crewWords.includes(first.toLowerCase()) && others.length > 0) return crewLine(others.join(' '), context);
   const share = /^(.+?)\s+(\d+(?:[.,]\d+)?)\s*%$/.exec(line);
@@ -101,9 +103,14 @@ function crewLine(rest: string, context: QuickContext): QuickLine {
   if (found === 'bad') return fail('badMass', rest);
   if ('code' in found) return { ok: false, problem: found };
   const name = `${found.before} ${found.after}`.trim();
-  return name === ''
-    ? fail('noName')
-    : { ok: true, entry: { kind: 'crew', name: name.slice(0, textBounds.name), mass: found.mass } };
+  const wrong = nameProblem(name, rest);
+  return wrong ?? { ok: true, entry: { kind: 'crew', name, mass: found.mass } };
+}
+
+/** What is wrong with a name: nothing of it is cut off. */
+function nameProblem(name: string, line: string): QuickLine | null {
+  if (!isVisible(name)) return fail('noName', line);
+  return name.length > textBounds.name ? fail('longName', `${name.slice(0, 20)}…`) : null;
 }
 
 function tankLine(name: string, percent: number, { tanks }: QuickContext): QuickLine {
@@ -129,11 +136,12 @@ function thingLine(line: string, context: QuickContext): QuickLine {
   const known = found === 'none' ? moveLine(rest, count, context) : null;
   if (known) return known;
   if (found === 'none') return fail('noMass', rest);
-  if (found.before === '') return fail('noName', rest);
+  const wrong = nameProblem(found.before, rest);
+  if (wrong) return wrong;
   const entry = {
     kind: 'thing',
     count: count ?? 1,
-    name: found.before.slice(0, textBounds.name),
+    name: found.before,
     mass: found.mass,
   } as const;
   if (found.after === '') return { ok: true, entry };

@@ -1,4 +1,4 @@
-import { buf as crc32 } from 'crc-32';
+import crc32 from 'crc/calculators/crc32';
 import { deflateSync, Inflate, strFromU8, strToU8 } from 'fflate';
 import { mapIds } from '../document/mapIds.ts';
 import { mapEntries, withoutPictures } from '../document/referenceTable.ts';
@@ -84,7 +84,7 @@ function packed(document: Workspace, as: 'link' | 'code'): string {
   const ids = mapIds(texts, (id) => (longId.test(id) ? `${mark}${count(id)}` : id));
   const deflated = deflateSync(strToU8(JSON.stringify(ids)), { level: 9, dictionary });
   const bytes = new Uint8Array(checkBytes + deflated.length);
-  new DataView(bytes.buffer).setInt32(0, crc32(deflated));
+  new DataView(bytes.buffer).setUint32(0, crc32(deflated) >>> 0);
   bytes.set(deflated, checkBytes);
   return as === 'link' ? inLink + base64Url(bytes) : inCode + toRadix41(bytes);
 }
@@ -132,7 +132,7 @@ function unpackOne(text: string): ReadWorkspace {
 
 function unpackChecked(bytes: Uint8Array): ReadWorkspace {
   const deflated = bytes.subarray(checkBytes);
-  if (bytes.length <= checkBytes || new DataView(bytes.buffer).getInt32(0) !== crc32(deflated))
+  if (bytes.length <= checkBytes || new DataView(bytes.buffer).getUint32(0) !== crc32(deflated) >>> 0)
     return refuse('brokenLink');
   const unpacked = inflated(deflated);
   if ('fault' in unpacked) return refuse(unpacked.fault);

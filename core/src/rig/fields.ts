@@ -6,8 +6,19 @@ export const idField = z.string().regex(/^[A-Za-z0-9_-]{1,64}$/);
 /** Most characters of a text of each kind. The schema and every field people type in share these. */
 export const textBounds = { name: 80, note: 2000, typed: 80, key: 40 } as const;
 
-/** An owner's name for something. Bounded, so that a damaged file cannot flood the screen. */
-export const nameField = z.string().trim().min(1).max(textBounds.name);
+/** Whether anything of a text can be seen: signs of no width, controls and blanks alone are nothing. */
+export const isVisible = (text: string): boolean => /[^\p{Cf}\p{Cc}\p{Z}]/u.test(text);
+
+/**
+ * An owner's name for something. Bounded, so that a damaged file cannot flood the screen; one of which nothing can be seen is a
+ * question mark, so that what it belongs to can be spoken of.
+ */
+export const nameField = z
+  .string()
+  .trim()
+  .overwrite((name) => (name === '' || isVisible(name) ? name : '?'))
+  .min(1)
+  .max(textBounds.name);
 
 export const noteField = z.string().max(textBounds.note);
 

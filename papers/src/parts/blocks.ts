@@ -156,6 +156,7 @@ export function sheetOf(
     shorter,
     head: t('paper.head', { title, rig: ask.view.rig.name, day: day(ask.today) }),
     foot: [t('paper.caution.always'), ...cautions],
+    lacking: t('paper.lacking'),
     pageOf: t('paper.pageOf', { page: '{page}', pages: '{pages}' }),
     content,
     made: ask.today,

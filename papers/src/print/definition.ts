@@ -1,5 +1,5 @@
 import type { Content, CustomTableLayout, PageSize, TDocumentDefinitions } from 'pdfmake/interfaces';
-import { runsOf } from './faces.ts';
+import { lacksSigns, runsOf } from './faces.ts';
 import type { Paper, SheetSize } from './paper.ts';
 
 /** The inks of paper: those of the screen by day. */
@@ -52,6 +52,7 @@ export const tableLayouts = (scale: number): Record<string, CustomTableLayout> =
 export function definitionOf(paper: Paper, scale = 1): TDocumentDefinitions {
   const size = (points: number) => Math.round(points * scale * 10) / 10;
   const [left, top, right, bottom] = paper.half ? margins.half : margins.whole;
+  const foot = lacks([paper.content, paper.head, paper.foot]) ? [paper.lacking, ...paper.foot] : paper.foot;
   const small = (text: string): Content => ({ text: inFonts(text), fontSize: 7, color: inks.soft });
   return {
     pageSize: paper.half ? halves[paper.size] : paper.size,
@@ -67,7 +68,7 @@ export function definitionOf(paper: Paper, scale = 1): TDocumentDefinitions {
     footer: (page, pages) => ({
       margin: [left, 8, right, 0],
       columns: [
-        { width: '*', stack: paper.foot.map(small) },
+        { width: '*', stack: foot.map(small) },
         {
           width: 64,
           alignment: 'right',
@@ -107,6 +108,14 @@ function withFonts(node: unknown): unknown {
     return [key, holders.has(key) ? withFonts(value) : value];
   });
   return Object.fromEntries(entries);
+}
+
+/** Whether any text of a content has signs that no font has. */
+function lacks(node: unknown): boolean {
+  if (Array.isArray(node)) return node.some(lacks);
+  if (typeof node === 'string') return lacksSigns(node);
+  if (typeof node !== 'object' || node === null) return false;
+  return Object.entries(node).some(([key, value]) => holders.has(key) && lacks(value));
 }
 
 /** Where a content holds other contents; all else in it is its own settings. */

@@ -26,15 +26,35 @@ const inWide =
 /** What stands for a sign that no font of ours has, so that its absence is seen. */
 const lacking = '\u00bf';
 
+/** A word longer than this is broken where the line ends: nothing else would keep it on its sheet. */
+const longWord = /(\S{25,})/u;
+
 export interface Run {
   readonly text: string;
+  /** A long word: it may be broken anywhere. */
+  readonly wordBreak?: 'break-all';
   /** Left out: the family the text is set in anyway. */
   readonly font?: 'Wide';
 }
 
+const cleaned = (text: string): string => text.normalize('NFC').replaceAll(/[\p{Cf}\p{Co}\p{Cs}]|[^\P{Cc}\n\t]/gu, '');
+
+/** Whether a text has signs that no font of ours has. */
+export const lacksSigns = (text: string): boolean =>
+  [...cleaned(text)].some((sign) => !inBarlow.test(sign) && !inWide.test(sign));
+
 /** A text in runs of the family that has its letters. What none has is marked, not dropped; directions and controls go. */
-export function runsOf(text: string): readonly Run[] {
-  const clean = text.normalize('NFC').replaceAll(/[\p{Cf}\p{Co}\p{Cs}]|[^\P{Cc}\n\t]/gu, '');
+export const runsOf = (text: string): readonly Run[] =>
+  cleaned(text)
+    .split(longWord)
+    .filter((piece) => piece !== '')
+    .flatMap((piece) =>
+      longWord.test(piece)
+        ? inFamilies(piece).map((run): Run => ({ ...run, wordBreak: 'break-all' }))
+        : inFamilies(piece),
+    );
+
+function inFamilies(clean: string): readonly Run[] {
   const runs: { text: string; font?: 'Wide' }[] = [];
   for (const sign of clean) {
     const wide = !inBarlow.test(sign) && inWide.test(sign);

@@ -15,6 +15,8 @@ export interface Paper {
   readonly head: string;
   /** Stands on every sheet, small: the cautions. */
   readonly foot: readonly string[];
+  /** Said at the foot where a sign could not be printed. */
+  readonly lacking: string;
   /** "{page} of {pages}" with the two gaps still in it. */
   readonly pageOf: string;
   readonly content: readonly Content[];

@@ -74,7 +74,22 @@ describe('its stream', () => {
   });
 
   it('refuses what is no list of masses, and says what is wanted', async () => {
-    for (const query of ['', '?loads=abc', '?loads=-5', '?loads=1,2,3,4,5,6,7,8,9', '?loads=900&graduation=0']) {
+    const odd = [
+      '',
+      'abc',
+      '-5',
+      '1,2,3,4,5,6,7,8,9',
+      ',',
+      '900,',
+      ',900',
+      '0x10',
+      '1e3',
+      ' 900',
+      '9%20',
+      '900&graduation=0',
+    ];
+    const more = ['900&graduation=0x10', '900&graduation=', '900&seed=1e3', '900&loads=800'];
+    for (const query of ['', ...[...odd, ...more].map((loads) => `?loads=${loads}`)]) {
       const response = await fetch(origin + query);
       expect(response.status, query).toBe(400);
       expect(await response.text()).toContain('masses in kg');

@@ -8,14 +8,21 @@ const tickEvery = 100;
 const longest = 600;
 const mostStreams = 20;
 
+/** A number as people write it: no blank for 0, no other base, no powers. */
+const decimal = z
+  .string()
+  .regex(/^\d{1,7}(?:\.\d{1,3})?$/)
+  .transform(Number);
+
 const asked = z.object({
   /** kg, one after another, with commas between. */
   loads: z
     .string()
+    .regex(/^\d{1,5}(?:\.\d{1,3})?(?:,\d{1,5}(?:\.\d{1,3})?)*$/)
     .transform((text) => text.split(',').map(Number))
     .pipe(z.array(z.number().min(0).max(60_000)).min(1).max(8)),
-  graduation: z.coerce.number().min(0.1).max(100).default(20),
-  seed: z.coerce.number().int().min(0).max(1_000_000).default(1),
+  graduation: decimal.pipe(z.number().min(0.1).max(100)).default(20),
+  seed: decimal.pipe(z.number().int().min(0).max(1_000_000)).default(1),
 });
 
 /**

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { textBounds } from '@wagonomos/core';
+import { isVisible } from '@wagonomos/core';
 import { ref, useId, watch } from 'vue';
 import { useWorkspace } from '../stores/workspace.ts';
 import { useRefusalWords } from './useRefusalWords.ts';
 
 /** A heading that can be written in: taken as it is typed. An emptied name goes back to what it was. */
+defineOptions({ inheritAttrs: false });
 const props = defineProps<{ name: string; label: string }>();
 const emit = defineEmits<{ change: [name: string] }>();
 const workspace = useWorkspace();
@@ -30,14 +31,17 @@ const say = (name: string) => {
 };
 const read = () => {
   const next = text.value.trim();
-  if (next !== '' && next !== props.name) say(next);
+  if (!isVisible(next)) problem.value = null;
+  else if (next !== props.name) say(next);
+  else problem.value = null;
 };
 const finish = () => {
   editing.value = false;
-  if (text.value.trim() === '' && before.value !== props.name) say(before.value);
-  problem.value = null;
-  text.value = props.name;
+  if (!isVisible(text.value) && before.value !== props.name) say(before.value);
   workspace.settle();
+  // What was not taken stays to be mended; another name may be in force meanwhile.
+  if (problem.value !== null) return;
+  text.value = props.name;
 };
 </script>
 
@@ -47,15 +51,16 @@ const finish = () => {
     class="name"
     :class="{ bad: problem }"
     type="text"
-    :maxlength="textBounds.name"
     :aria-label="label"
     :aria-invalid="problem !== null"
-    :title="problem ?? undefined"
+    :aria-describedby="problem === null ? undefined : `${id}-problem`"
+    v-bind="$attrs"
     @focus="begin"
     @input="read"
     @blur="finish"
     @keydown.enter="finish"
   />
+  <span v-if="problem !== null" :id="`${id}-problem`" class="problem" role="alert">{{ problem }}</span>
 </template>
 
 <style scoped>
@@ -82,6 +87,11 @@ const finish = () => {
   .name {
     min-height: 44px;
   }
+}
+.problem {
+  flex-basis: 100%;
+  color: var(--over);
+  font-size: 13px;
 }
 .name.bad {
   border-color: var(--over);
