@@ -89,6 +89,32 @@ test('two tabs do not overwrite each other', async ({ page, context }) => {
   await expect(gvw(page)).toHaveValue('3280');
 });
 
+test('a tab that opens while another saves and is closed goes on from what that one saved', async ({ context }) => {
+  let value = 3240;
+  for (const closesAfter of [0, 250, 600, 1000]) {
+    const first = await context.newPage();
+    await first.goto(`${van}/plates`);
+    await expect(gvw(first)).toBeEditable();
+    await expect(first.getByTestId('follower')).toHaveCount(0);
+    const second = await context.newPage();
+    const opened = second.goto(`${van}/plates`);
+    value += 1;
+    await gvw(first).fill(String(value));
+    await untilKept(first, `${value} kg`);
+    await opened;
+    await first.waitForTimeout(closesAfter);
+    await first.close();
+    await expect(second.getByTestId('follower')).toHaveCount(0);
+    await expect(gvw(second)).toHaveValue(String(value));
+    // Its next edit is on top of the other's, and undoing it goes back to that one.
+    await second.locator('input.name').first().fill(`Van of ${value}`);
+    await untilKept(second, `Van of ${value}`);
+    await untilKept(second, `${value} kg`);
+    await expect(second.getByTestId('overtaken')).toHaveCount(0);
+    await second.close();
+  }
+});
+
 test.describe('a file that cannot be used is refused with its reason', () => {
   const good = async () =>
     JSON.parse(

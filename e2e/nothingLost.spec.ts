@@ -1,6 +1,7 @@
+import { randomBytes } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
-import { keepAndOpen, kept, rawExample, untilKept } from './keptStore.ts';
+import { keepAndOpen, kept, put, rawExample, untilKept } from './keptStore.ts';
 import { fill, openKept, sentence, seriousFaults, van } from './support.ts';
 
 const gvw = (page: Page) => page.getByRole('article', { name: 'vehicle plate' }).getByLabel('GVW', { exact: true });
@@ -104,6 +105,69 @@ test('a damaged document is shown as far as it can be read, and its whole text s
   await page.getByRole('button', { name: /^Undo: go back/ }).click();
   await page.getByRole('link', { name: /^Plates/ }).click();
   await expect(gvw(page)).toHaveValue('3140');
+});
+
+test('the file in a folder is not written over after a damaged start, and is taken back', async ({ page }) => {
+  // The browser's own private folder stands in for one that a person chooses.
+  await page.addInitScript(() => {
+    Object.assign(globalThis, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+  });
+  const rigsInFolder = () =>
+    page.evaluate(async () => {
+      const found: number[] = [];
+      const folder = await navigator.storage.getDirectory();
+      for await (const file of (folder as unknown as { values: () => AsyncIterable<FileSystemFileHandle> }).values())
+        found.push((JSON.parse(await (await file.getFile()).text()) as { rigs: unknown[] }).rigs.length);
+      return found;
+    });
+  await page.goto(`${van}/plates`);
+  await gvw(page).fill('3140');
+  await untilKept(page, '3140 kg');
+  await openKept(page);
+  await page.getByTestId('own-folder').getByRole('button', { name: 'Choose a folder' }).click();
+  await expect(page.getByTestId('own-folder').getByRole('status')).toContainText('Kept up to date');
+  expect(await rigsInFolder()).toEqual([7]);
+
+  const broken = (await kept(page)) as Record<string, unknown>;
+  await put(page, 'workspace', { ...broken, bodies: [] });
+  await page.goto('/');
+  const rests = page.getByTestId('folder-rests');
+  await expect(rests).toContainText('may hold more than what is shown here');
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Bring in the invented rigs' }).click();
+  await expect(page.getByTestId('rig-card')).toHaveCount(7);
+  // Longer than the folder waits for quiet, on this visit and on the next.
+  await page.waitForTimeout(9000);
+  await page.reload();
+  await expect(rests).toBeVisible();
+  await rests.getByRole('button', { name: 'Look at that file' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Instead', exact: true }).click();
+  await expect(rests).toHaveCount(0);
+  await untilKept(page, '3140 kg');
+  await expect.poll(rigsInFolder).toEqual([7]);
+});
+
+test('a disk that is full says so, keeps what is kept, and takes the work when there is room', async ({
+  page,
+  baseURL,
+}) => {
+  const browser = await page.context().newCDPSession(page);
+  await browser.send('Storage.overrideQuotaForOrigin', { origin: baseURL ?? '', quotaSize: 700_000 });
+  await page.goto(`${van}/plates`);
+  await gvw(page).fill('3140');
+  await untilKept(page, '3140 kg');
+  await page.goto(`${van}/load`);
+  await page.getByRole('button', { name: 'Paste a table' }).click();
+  // Names that cannot be packed: the store packs what it keeps.
+  const name = () => randomBytes(38).toString('hex');
+  const things = Array.from({ length: 4500 }, (_, n) => `${name()};${(n % 9) + 0.5} kg`).join('\n');
+  const csv = { name: 'things.csv', mimeType: 'text/csv', buffer: Buffer.from(things) };
+  await page.getByTestId('table-file').setInputFiles(csv);
+  await page.getByRole('button', { name: 'Take 4500 things' }).click();
+  await expect(page.getByTestId('save-failed')).toContainText('Not saved');
+  expect(JSON.stringify(await kept(page))).toContain('3140 kg');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(page.getByTestId('save-failed')).toHaveCount(0);
 });
 
 test('a document of a newer version is there to be looked at and is not written over', async ({ page }) => {

@@ -3,9 +3,9 @@ import { deflateRawSync } from 'node:zlib';
 import { expect, test, type Browser, type Locator, type Page } from '@playwright/test';
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
-import { extractRig, readBytes, unpackRig } from '@wagonomos/core/files';
+import { extractRig, packRig, readBytes, unpackRig } from '@wagonomos/core/files';
 import { readPdf } from '../papers/src/testing/readPdf.ts';
-import { rawExample } from './keptStore.ts';
+import { rawExample, untilKept } from './keptStore.ts';
 import { choose, estate, fill, sentence, seriousFaults, van, wagon } from './support.ts';
 
 /** Presses a button that saves, and reads what was saved. */
@@ -91,7 +91,7 @@ test('every demo rig goes over by link and by a code scanned off the screen', as
     await page.getByRole('button', { name: 'Copy the link' }).click();
     await expect(page.getByText('Copied. Paste it')).toBeVisible();
     const link = (await page.evaluate(() => (globalThis as { copied?: string }).copied)) ?? '';
-    expect(link).toMatch(/\/take#r1\./);
+    expect(link).toMatch(/\/take#r2\./);
     const fromLink = unpackRig(link);
     // The document it stood in is another: the yard, with all demo rigs.
     expect(fromLink.ok && { ...fromLink.workspace, id: '' }).toEqual(expected && { ...expected, id: '' });
@@ -217,4 +217,39 @@ test('a folder chosen once is written to by itself, and let go', async ({ page }
   await open(page, 'kept');
   await own.getByRole('button', { name: 'No longer' }).click();
   await expect(own.getByRole('button', { name: 'Choose a folder' })).toBeVisible();
+});
+
+test('a link broken by a mail program is taken once by a double press, and known again under another name', async ({
+  page,
+  baseURL,
+}) => {
+  const workspace = await rawExample('second-hand-caravan-alone');
+  const text = JSON.stringify(workspace);
+  const read = readBytes(Buffer.from(text));
+  if (!read.ok) throw new Error('not read');
+  const { text: link } = packRig(read.workspace, read.workspace.rigs[0]?.id ?? '', 'link') ?? { text: '' };
+  const address = `${baseURL ?? ''}/take#${link}`;
+  await page.goto('/take');
+  await page.getByLabel('Paste a link').fill(`Have a look: <${(address.match(/.{1,76}/g) ?? []).join('\n')}>.`);
+  await page.getByRole('button', { name: 'Look at it' }).click();
+  // The demo has it to the letter.
+  await expect(page.getByTestId('looked-at')).toContainText('It is here already, to the letter');
+  const name = read.workspace.rigs[0]?.name ?? '';
+  const changed = { ...read.workspace, rigs: read.workspace.rigs.map((rig) => ({ ...rig, name: 'From a friend' })) };
+  const other = packRig(changed, changed.rigs[0]?.id ?? '', 'link')?.text ?? '';
+  await page.goto(`/take#${other}`);
+  await page.getByRole('button', { name: 'Take it in' }).dblclick();
+  await expect(page).toHaveURL(/\/rig\/.*\/verdict/);
+  await page.goto('/');
+  await expect(page.getByTestId('rig-card')).toHaveCount(8);
+  await page.getByTestId('rig-card').filter({ hasText: 'From a friend' }).click();
+  await page.getByRole('link', { name: /^Plates/ }).click();
+  await page.locator('input.name').first().fill('Renamed here');
+  await page.locator('input.name').first().press('Enter');
+  await untilKept(page, 'Renamed here');
+  await page.goto(`/take#${other}`);
+  await expect(page.getByTestId('looked-at')).toContainText('It is here already, as “From a friend”');
+  await page.getByRole('button', { name: 'Go to it' }).click();
+  await expect(page.getByRole('banner')).toContainText('From a friend');
+  expect(name).not.toBe('From a friend');
 });

@@ -181,3 +181,25 @@ test('the questions fit a phone', async ({ page }) => {
   await expectNoSidewaysScroll(page);
   expect(await seriousFaults(page)).toEqual([]);
 });
+
+test('a plate of 3.540 kg in Germany is asked about and never three and a half kilograms', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'What do you know?' }).click();
+  await choose(page, 'What stands in the yard', 'Vehicle alone');
+  await choose(page, 'Registered in', 'Germany');
+  const plate = page.getByRole('group', { name: 'On the plate of the vehicle', exact: true });
+  const field = plate.getByRole('textbox').first();
+  await field.fill('3.540 kg');
+  await expect(plate.getByRole('alert')).toContainText('is it 3540 or 3.54?');
+  await expect(sentence(page)).not.toContainText('kg left');
+  expect(await seriousFaults(page)).toEqual([]);
+  await plate.getByRole('button', { name: '3540 kg', exact: true }).click();
+  await expect(field).toHaveValue('3540');
+  await expect(plate.getByRole('alert')).toHaveCount(0);
+  // What was weighed is a thousandth of that plate: asked too, in words that say both.
+  const scale = page.getByRole('group', { name: 'A weighbridge slip', exact: true }).getByRole('textbox').first();
+  await scale.fill('3.72');
+  await expect(page.getByRole('button', { name: '3720 kg', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: '3720 kg', exact: true }).click();
+  await expect(sentence(page)).toContainText('180 kg too much');
+});

@@ -9,6 +9,7 @@ import '@fontsource/barlow-condensed/latin-ext-600.css';
 import './app/theme.css';
 // First, since the browser opens the store meanwhile.
 import './storage/localStore.ts';
+import './app/trustedTypes.ts';
 import './app/withoutEval.ts';
 import { createPinia } from 'pinia';
 import { createApp, watch } from 'vue';

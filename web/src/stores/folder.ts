@@ -114,11 +114,15 @@ export const useFolder = defineStore('folder', () => {
     const chosen = await pick({ id: 'wagonomos', mode: 'readwrite' }).catch(() => null);
     if (!chosen) return false;
     folder.value = chosen;
-    access.value = 'ready';
     await store?.set(recordKey, chosen).catch(() => undefined);
     await letGo();
-    await save();
+    await firstSave();
     return true;
+  };
+  /** It is said to be kept up to date once it is; where nothing may be written there, that is said instead. */
+  const firstSave = async () => {
+    await save();
+    if (!mayWrite()) access.value = 'ready';
   };
   /** What lies there is not known to be from here any more: before a file of that name is written it is put aside. */
   const letGo = async () => {
@@ -141,8 +145,7 @@ export const useFolder = defineStore('folder', () => {
   const allow = async () => {
     const answer = await folder.value?.requestPermission?.({ mode: 'readwrite' }).catch(() => 'denied' as const);
     if (answer !== undefined && answer !== 'granted') return;
-    access.value = 'ready';
-    await save();
+    await firstSave();
   };
   const forget = async () => {
     clearTimeout(wait);

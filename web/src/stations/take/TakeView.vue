@@ -76,7 +76,8 @@ const rigId = computed(() => found.value?.rigs[0]?.id ?? '');
 const before = computed(() => workspace.document?.rigs.find(({ id }) => id === beforeId.value));
 /** Where it stands once it is here: what is here under its id and differs keeps that id. */
 const ownId = computed(() => before.value?.id ?? plan.value?.renamed.rigs.get(rigId.value) ?? rigId.value);
-const isHere = computed(() => before.value !== undefined || plan.value?.same.rigs.has(rigId.value) === true);
+const isSame = computed(() => plan.value?.same.rigs.has(rigId.value) === true);
+const isHere = computed(() => before.value !== undefined || isSame.value);
 const toRig = () => router.push({ name: 'verdict', params: { rig: ownId.value } });
 const taking = ref(false);
 const take = async () => {
@@ -111,11 +112,7 @@ const take = async () => {
       </template>
       <TakeInPlan v-if="plan" :document="found" :plan="plan" beside-only />
       <p v-if="isHere">
-        {{
-          before && before.name !== found.rigs[0]?.name
-            ? t('paper.take.hereAs', { name: before.name })
-            : t('paper.take.here')
-        }}
+        {{ isSame || !before ? t('paper.take.here') : t('paper.take.hereAs', { name: before.name }) }}
       </p>
       <p v-if="notTaken !== null" role="alert">{{ t('paper.take.notTaken', { reason: notTaken }) }}</p>
       <p v-if="workspace.follows" role="status">{{ t('paper.take.follows') }}</p>
