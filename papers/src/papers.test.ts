@@ -248,7 +248,7 @@ describe('names that no sheet was made for', () => {
         places: rename(body.places),
         tanks: rename(body.tanks),
       })),
-    } as Workspace;
+    };
   };
 
   it.each(['W'.repeat(80), 'Donaudampfschifffahrtsgesellschaftskapitänswohnwagenanhängerkupplungsprüfstelle'])(

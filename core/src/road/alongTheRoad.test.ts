@@ -4,6 +4,9 @@ import type { RigView } from '../loading/rigView.ts';
 import { compile } from '../loads/compile.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
+import { viewRig } from '../document/viewRig.ts';
+import { judge } from '../verdict/assess.ts';
+import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { caseView, type CaseRig } from '../testing/caseRig.ts';
 import tripCases from '../testing/cases/trip.json' with { type: 'json' };
 import { alongTheRoad, type RoadMoment } from './alongTheRoad.ts';
@@ -251,5 +254,38 @@ describe('on any way', () => {
     ]);
     expect(short).toEqual([{ of: tank, amount: expect.closeTo(30, 6) as number }]);
     expect(spilt).toEqual([{ of: grey, amount: expect.closeTo(15, 6) as number }]);
+  });
+});
+
+describe('a journey judged moment by moment', () => {
+  it.each(exampleNames)('says what the whole rulebook says of each moment by itself: %s', (name) => {
+    const workspace = exampleWorkspace(name);
+    for (const { id } of workspace.rigs) {
+      const view = viewRig(workspace, id);
+      if (!view) throw new Error('no rig');
+      const tanks = [view.vehicle, view.trailer, view.camper].flatMap((body) =>
+        (body?.tanks ?? []).map((tank): TankOf => ({ body: body?.id ?? '', tank: tank.id })),
+      );
+      const events = tanks.flatMap((tank, n): RoadEvent[] => [
+        {
+          id: `use ${n}`,
+          kind: 'flow',
+          flows: [{ from: tank, to: null, amount: 7 }],
+          until: `2027-0${1 + (n % 9)}-11`,
+        },
+        { id: `fill ${n}`, kind: 'stop', change: { set: [{ ...tank, fraction: n % 2 }] } },
+        {
+          id: `border ${n}`,
+          kind: 'stop',
+          change:
+            n % 2 === 0
+              ? { where: { travel: { country: n % 4 === 0 ? 'FR' : 'DE' } } }
+              : { trailer: n % 4 === 1 ? 'left' : 'fetched' },
+        },
+      ]);
+      const { moments } = alongTheRoad(view, events);
+      expect(moments.length).toBeGreaterThan(tanks.length);
+      for (const moment of moments) expect(moment.checks).toEqual(judge(moment.view).checks);
+    }
   });
 });

@@ -1,6 +1,7 @@
 import type { Check } from '../checks/check.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { judge } from '../verdict/assess.ts';
+import { rulebookAlong } from '../rulebook/runRulebook.ts';
 import type { EvenPart, Flowed } from './flowing.ts';
 import type { RoadEvent } from './roadEvent.ts';
 import { between, withLevels } from './tanks.ts';
@@ -56,6 +57,13 @@ export const alongTheRoad = (start: RigView, events: readonly RoadEvent[]): Alon
 
 /** The same of a journey whose events were walked already. */
 export function alongSteps(start: RigView, steps: readonly Walked[]): AlongTheRoad {
+  const run = rulebookAlong();
+  /** What is as it was the moment before is not judged again. */
+  const judged = (
+    view: RigView,
+    where: Pick<RoadMoment, 'event' | 'share' | 'turns'>,
+    last?: RoadMoment,
+  ): RoadMoment => ({ ...where, view, checks: last?.view === view ? last.checks : judge(view, run).checks });
   const moments: RoadMoment[] = [judged(start, { event: null, share: 0, turns: null })];
   const crossings: Crossing[] = [];
   const flowed = new Map<string, Pick<Flowed, 'short' | 'spilt'>>();
@@ -76,24 +84,18 @@ export function alongSteps(start: RigView, steps: readonly Walked[]): AlongTheRo
       const then = judged(last ? after : withLevels(before, part.after), where, begins);
       const at = (share: number) => withLevels(before, between(part.before, part.after, share));
       crossings.push(
-        ...turned(begins, then, event.id, (one, other) => part.from + (part.to - part.from) * zero(at, one, other)),
+        ...turned(
+          begins,
+          then,
+          event.id,
+          (one, other) => part.from + (part.to - part.from) * zero(at, one, other, run),
+        ),
       );
       moments.push(then);
     }
   }
   return { moments, crossings, least: leastOf(moments), flowed };
 }
-
-/** What is as it was the moment before is not judged again. */
-const judged = (
-  view: RigView,
-  where: Pick<RoadMoment, 'event' | 'share' | 'turns'>,
-  last?: RoadMoment,
-): RoadMoment => ({
-  ...where,
-  view,
-  checks: last?.view === view ? last.checks : judge(view).checks,
-});
 
 const keeps = (margin: number): boolean => margin >= -rounding;
 
@@ -122,9 +124,10 @@ function zero(
   at: (share: number) => RigView,
   { id, margin: first }: Check & { readonly margin: number },
   last: number,
+  run: ReturnType<typeof rulebookAlong>,
 ): number {
   const marginAt = (share: number): number | null =>
-    judge(at(share)).checks.find((check) => check.id === id)?.margin ?? null;
+    judge(at(share), run).checks.find((check) => check.id === id)?.margin ?? null;
   let [low, high, atLow, atHigh] = [0, 1, first, last];
   for (let step = 0; step < 60; step += 1) {
     const guess = step % 2 === 0 ? low + ((high - low) * atLow) / (atLow - atHigh) : (low + high) / 2;

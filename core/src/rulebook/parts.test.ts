@@ -167,7 +167,7 @@ describe('the D-value', () => {
       ...none.trailer,
       plates: [{ id: 't', source: 'caravanPlate' as const, figures: [figure('trailerMax', 0)] }],
     };
-    const found = check({ ...none, trailer } as typeof none, 'coupling.dValue');
+    const found = check({ ...none, trailer }, 'coupling.dValue');
     expect(found).toMatchObject({ status: 'unknown', demand: null, margin: null, missing: [{ code: 'reckoning' }] });
   });
 });

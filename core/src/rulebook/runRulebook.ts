@@ -6,12 +6,72 @@ import { asking, isAsked, type AnyRule } from '../rules/rule.ts';
 import { lookUp } from './lookUp.ts';
 
 /** Every check of the rig in its situation. Missing data, and figures that make no number, give `unknown`, never an exception. */
-export const runRulebook = (loads: Loads): readonly Check[] => {
-  const checks = allRules.flatMap((rule: AnyRule) =>
-    isAsked(rule, loads.view) ? rule.check(asking(rule, loads, lookUp(rule, loads.view.situation))) : [],
+export const runRulebook = (loads: Loads): readonly Check[] =>
+  settled(
+    allRules.flatMap((rule: AnyRule) => answer(rule, loads)),
+    loads,
   );
-  return withSomebodyWhoMay(checks).map((check) => (isFinite(check) ? check : unknown(check, loads)));
-};
+
+const answer = (rule: AnyRule, loads: Loads): readonly Check[] =>
+  isAsked(rule, loads.view) ? rule.check(asking(rule, loads, lookUp(rule, loads.view.situation))) : [];
+
+const settled = (checks: readonly Check[], loads: Loads): readonly Check[] =>
+  withSomebodyWhoMay(checks).map((check) => (isFinite(check) ? check : unknown(check, loads)));
+
+/**
+ * The rulebook for one rig at many moments, between which its loads change and little else. A rule that asked nothing of the loads
+ * (plates, papers, equipment, who may drive) answers once, and again only when a body, the rig or the situation is another one.
+ */
+export function rulebookAlong(): typeof runRulebook {
+  const answered = new Map<AnyRule, { readonly of: readonly unknown[]; readonly checks: readonly Check[] }>();
+  /** Rules that asked something of the loads once: they are not watched again. */
+  const lean = new Set<AnyRule>();
+  return (loads) => {
+    const { rig, vehicle, trailer, camper, situation, typical } = loads.view;
+    const of = [rig, vehicle, trailer, camper, situation, typical, loads.from];
+    const checks = allRules.flatMap((rule: AnyRule) => {
+      if (lean.has(rule)) return answer(rule, loads);
+      const known = answered.get(rule);
+      if (known?.of.every((one, at) => one === of[at])) return known.checks;
+      const watched = watchedLoads(loads);
+      const found = answer(rule, watched.loads);
+      if (watched.leaned()) lean.add(rule);
+      else answered.set(rule, { of, checks: found });
+      return found;
+    });
+    return settled(checks, loads);
+  };
+}
+
+/** What of a rig stays as it is while it is driven; all else of its loads changes. */
+const standing: readonly PropertyKey[] = ['rig', 'vehicle', 'trailer', 'camper', 'situation', 'typical'];
+
+/** The same loads, and whether anything of them was asked that changes from moment to moment. */
+function watchedLoads(loads: Loads): { readonly loads: Loads; readonly leaned: () => boolean } {
+  let leaned = false;
+  const view = new Proxy(loads.view, {
+    get: (target, key, self) => {
+      leaned ||= !standing.includes(key);
+      return Reflect.get(target, key, self) as unknown;
+    },
+    ownKeys: (target) => {
+      leaned = true;
+      return Reflect.ownKeys(target);
+    },
+  });
+  const watched = new Proxy(loads, {
+    get: (target, key, self) => {
+      if (key === 'view') return view;
+      leaned ||= key !== 'from';
+      return Reflect.get(target, key, self) as unknown;
+    },
+    ownKeys: (target) => {
+      leaned = true;
+      return Reflect.ownKeys(target);
+    },
+  });
+  return { loads: watched, leaned: () => leaned };
+}
 
 const isFinite = ({ demand, limit, margin, sigma }: Check): boolean =>
   [demand, limit, margin, sigma].every((one) => one === null || Number.isFinite(one));

@@ -31,10 +31,13 @@ export function assess(view: RigView): PlannedAssessment {
   return assessed(loads, checks);
 }
 
-/** The loads of a rig as it is planned and every check of them: a verdict without its words. */
-export function judge(view: RigView): Pick<PlannedAssessment, 'loads' | 'checks'> {
+/**
+ * The loads of a rig as it is planned and every check of them: a verdict without its words.
+ * @param run the rulebook; of one rig at many moments `rulebookAlong`
+ */
+export function judge(view: RigView, run = runRulebook): Pick<PlannedAssessment, 'loads' | 'checks'> {
   const loads = compile(withTypical(view));
-  return { loads, checks: runRulebook(loads) };
+  return { loads, checks: run(loads) };
 }
 
 /** What these checks come to, wherever the loads are from. */

@@ -63,7 +63,6 @@ const dayOf = (day: string) =>
       <p>{{ t('app.tabs.overtaken') }}</p>
       <el-button size="small" @click="workspace.dismissOvertaken()">{{ t('app.notice.understood') }}</el-button>
     </div>
-    <FolderRests v-if="asksFolder" />
     <div v-if="stale.stale" class="notice" role="alert" data-test="stale">
       <p>{{ t('app.update.stale') }}</p>
       <el-button size="small" @click="reload">{{ t('app.fault.reload') }}</el-button>
@@ -112,6 +111,7 @@ const dayOf = (day: string) =>
         </div>
       </div>
     </div>
+    <FolderRests v-if="asksFolder" />
     <div v-if="keeping.reminds" class="notice" role="status" data-test="reminder">
       <p>{{ t('app.keeping.reminder', { count: keeping.edits }) }}</p>
       <el-button size="small" @click="saveFile">{{ t('app.papers.saveAll') }}</el-button>

@@ -34,7 +34,7 @@ export async function keepSafe(): Promise<void> {
 
   // What is in hand goes to the store before the page goes; what could not be kept is asked about.
   window.addEventListener('pagehide', () => {
-    void workspace.flush(true);
+    workspace.leave();
     keeping.count();
   });
   document.addEventListener('visibilitychange', () => {

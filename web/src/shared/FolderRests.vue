@@ -33,6 +33,7 @@ void folder.start(localStore);
 <style scoped>
 .rests {
   padding: 7px 18px;
+  border-bottom: 1px solid var(--line);
   border-left: 6px solid var(--over);
   background: var(--sheet);
 }

@@ -5,7 +5,6 @@ import { useWorkspace } from '../stores/workspace.ts';
 import { useRefusalWords } from './useRefusalWords.ts';
 
 /** A heading that can be written in: taken as it is typed. An emptied name goes back to what it was. */
-defineOptions({ inheritAttrs: false });
 const props = defineProps<{ name: string; label: string }>();
 const emit = defineEmits<{ change: [name: string] }>();
 const workspace = useWorkspace();
@@ -46,27 +45,33 @@ const finish = () => {
 </script>
 
 <template>
-  <input
-    v-model="text"
-    class="name"
-    :class="{ bad: problem }"
-    type="text"
-    :aria-label="label"
-    :aria-invalid="problem !== null"
-    :aria-describedby="problem === null ? undefined : `${id}-problem`"
-    v-bind="$attrs"
-    @focus="begin"
-    @input="read"
-    @blur="finish"
-    @keydown.enter="finish"
-  />
-  <span v-if="problem !== null" :id="`${id}-problem`" class="problem" role="alert">{{ problem }}</span>
+  <span class="name-field">
+    <input
+      v-model="text"
+      class="name"
+      :class="{ bad: problem }"
+      type="text"
+      :aria-label="label"
+      :aria-invalid="problem !== null"
+      :aria-describedby="problem === null ? undefined : `${id}-problem`"
+      @focus="begin"
+      @input="read"
+      @blur="finish"
+      @keydown.enter="finish"
+    />
+    <span v-if="problem !== null" :id="`${id}-problem`" class="problem" role="alert">{{ problem }}</span>
+  </span>
 </template>
 
 <style scoped>
-.name {
+.name-field {
+  display: block;
   flex: 1;
   min-width: 0;
+}
+.name {
+  box-sizing: border-box;
+  width: 100%;
   padding: 2px 4px;
   border: 1px solid transparent;
   border-radius: 2px;
@@ -89,7 +94,7 @@ const finish = () => {
   }
 }
 .problem {
-  flex-basis: 100%;
+  display: block;
   color: var(--over);
   font-size: 13px;
 }

@@ -1,5 +1,5 @@
 import { hashesIn } from '@wagonomos/core/files';
-import type { KeyValueStore } from './localStore.ts';
+import type { KeyValueStore } from './keyValueStore.ts';
 import { isNoRoom } from './noRoom.ts';
 
 /** Why a copy was kept. What could not be read stays until it is thrown away. */

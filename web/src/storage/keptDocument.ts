@@ -1,7 +1,7 @@
 import type { Workspace } from '@wagonomos/core';
 import { rawText } from './copies.ts';
 import type { Exclusively } from './exclusively.ts';
-import type { KeyValueStore } from './localStore.ts';
+import type { KeyValueStore } from './keyValueStore.ts';
 
 export const documentKey = 'workspace';
 

@@ -1,13 +1,6 @@
 import localforage from 'localforage';
+import type { KeyValueStore } from './keyValueStore.ts';
 import { readFirst } from './readFirst.ts';
-
-/** Where things are kept between visits. The browser's own store; a map in tests. */
-export interface KeyValueStore {
-  readonly get: (key: string) => Promise<unknown>;
-  readonly set: (key: string, value: unknown) => Promise<void>;
-  readonly remove: (key: string) => Promise<void>;
-  readonly keys: () => Promise<readonly string[]>;
-}
 
 /**
  * One store of the browser. Only IndexedDB: were another kind of store to stand in for it when it fails once, the work in the

@@ -2,7 +2,7 @@ import type { Workspace } from '@wagonomos/core';
 import type { FileFault, FileProblem } from '@wagonomos/core/files';
 import { rawText, type Copies } from './copies.ts';
 import type { KeptDocument, KeptRead, Revision } from './keptDocument.ts';
-import type { KeyValueStore } from './localStore.ts';
+import type { KeyValueStore } from './keyValueStore.ts';
 import { reading } from './reader.ts';
 
 /** Where earlier versions of the app left what they could not read. */

@@ -1,4 +1,4 @@
-import type { KeyValueStore } from './localStore.ts';
+import type { KeyValueStore } from './keyValueStore.ts';
 
 /**
  * A store in which nothing is written over what was not read: a key whose reading failed, or that nobody has asked for, takes no

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref, toValue, watch, type MaybeRefOrGetter, type Ref } from 'vue';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 
 const draftsKey = 'drafts';
 /** Bounds of all drafts together: the oldest give way. */

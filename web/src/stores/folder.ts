@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
 import { fileNameFrom } from '../shared/download.ts';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import { hashOf } from '../workers/hash.ts';
 import { useKeeping } from './keeping.ts';
 import { useWorkspace } from './workspace.ts';
@@ -121,6 +121,7 @@ export const useFolder = defineStore('folder', () => {
   };
   /** It is said to be kept up to date once it is; where nothing may be written there, that is said instead. */
   const firstSave = async () => {
+    await workspace.keep();
     await save();
     if (!mayWrite()) access.value = 'ready';
   };

@@ -5,7 +5,7 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { copiesIn } from '../storage/copies.ts';
 import { exclusivelyBy } from '../storage/exclusively.ts';
 import { keptDocumentIn } from '../storage/keptDocument.ts';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import type { KeptMark } from '../storage/opening.ts';
 import { reading } from '../storage/reader.ts';
 import { readFirst } from '../storage/readFirst.ts';

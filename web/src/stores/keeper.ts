@@ -1,7 +1,7 @@
 import type { Workspace } from '@wagonomos/core';
 import type { Copies } from '../storage/copies.ts';
 import { documentKey, type KeptDocument } from '../storage/keptDocument.ts';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import { isNoRoom } from '../storage/noRoom.ts';
 import type { MarkStore } from '../storage/opening.ts';
 import type { Tabs } from '../storage/tabs.ts';

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 import type { Copies, CopyNote } from '../storage/copies.ts';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import { useWorkspace } from './workspace.ts';
 
 const recordKey = 'keeping';

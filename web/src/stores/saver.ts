@@ -1,6 +1,7 @@
 import type { Workspace } from '@wagonomos/core';
 import { ref } from 'vue';
 import type { Revision } from '../storage/keptDocument.ts';
+import { leaveBehind, nothingLeft } from '../storage/leftBehind.ts';
 import { putDocument, type Keeping } from './keeper.ts';
 
 /** What the saver asks of the page it saves for. */
@@ -26,6 +27,8 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
   /** The document that is it. */
   let settled: Workspace | null = null;
   let saving: Promise<void> = Promise.resolve();
+  /** The page seemed to be left once, and what it held was put down. */
+  let putDown = false;
 
   /** What is in hand was read from the store, or is what stands for it. */
   const begin = (shown: Workspace, from: Revision | undefined) => {
@@ -43,6 +46,8 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
     }
     if (!written.kept) return overtaken();
     begin(latest, written.revision);
+    if (putDown) await nothingLeft(deps.store);
+    putDown = false;
     failed.value = false;
     saved(latest);
   };
@@ -50,13 +55,14 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
   /**
    * Saves after whatever is being saved now, so that the last state wins.
    * @param then done once it is saved
+   * @param anew also where nothing has changed: what is only shown so far is kept from then on
    */
-  const save = (then?: () => Promise<void>) => {
+  const save = (then?: () => Promise<void>, anew = false) => {
     saving = saving
       .then(async () => {
         const latest = inHand();
         if (!latest || !may('store')) return;
-        if (latest === settled) failed.value = false;
+        if (latest === settled && !anew) failed.value = false;
         else await write(latest);
         await then?.();
       })
@@ -64,9 +70,17 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
         failed.value = true;
       });
   };
+  /** The page is being left: what is in hand and not saved yet is put down at once, beside what is kept. */
+  const leave = () => {
+    const [deps, latest] = [keeping(), inHand()];
+    if (!deps || !latest || latest === settled || basis === undefined || !may('store')) return;
+    putDown = true;
+    void leaveBehind(deps.store, latest, basis);
+  };
   return {
     failed,
     begin,
+    leave,
     save,
     /** Whether something is in hand that the store does not have, as far as this page knows. */
     ahead: () => inHand() !== settled,

@@ -2,7 +2,7 @@ import { massUnits, type MassUnit } from '@wagonomos/core';
 import { usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref, watchEffect } from 'vue';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 
 type Theme = 'light' | 'dark' | 'auto';
 /** Paper that is usual: A4 nearly everywhere, Letter in North America. */

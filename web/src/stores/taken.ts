@@ -1,6 +1,6 @@
 import type { Workspace } from '@wagonomos/core';
 import { defineStore } from 'pinia';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import { hashOf } from '../workers/hash.ts';
 
 const key = 'taken';

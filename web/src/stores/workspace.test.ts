@@ -322,6 +322,54 @@ describe('nothing is saved over what was not read', () => {
   });
 });
 
+describe('a page left in the middle of a save', () => {
+  /** A tab whose store no longer answers reads: nothing but what is sent at once gets there. */
+  const leftWith = async (name: string) => {
+    const first = await started({ store: memoryStore({ workspace: await own() }) });
+    const { get } = first.store.store;
+    vi.spyOn(first.store.store, 'get').mockImplementation(() => new Promise(() => {}));
+    first.workspace.edit('app.edit.name', rename(name));
+    first.workspace.leave();
+    await new Promise((resolve) => setTimeout(resolve, 20));
+    vi.spyOn(first.store.store, 'get').mockImplementation(get);
+    return first;
+  };
+
+  it('loses nothing: whoever leads next has what was in hand', async () => {
+    const first = await leftWith('Last word');
+    expect((first.store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Ours');
+    const { workspace, store } = await started({ store: first.store, copies: first.copyStore });
+    expect(firstName(workspace)).toBe('Last word');
+    expect(workspace.overtaken).toBe(false);
+    expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Last word');
+    expect(store.entries.has('leftBehind')).toBe(false);
+  });
+
+  it('takes the place of nothing that another tab has saved meanwhile, and is a copy then', async () => {
+    const first = await leftWith('Last word');
+    first.store.entries.set('workspace', rename('Saved since')(await own()));
+    const { workspace, keeping } = await started({ store: first.store, copies: first.copyStore });
+    expect(firstName(workspace)).toBe('Saved since');
+    expect(workspace.overtaken).toBe(true);
+    const [copy] = await keeping.copies.list();
+    expect(((await keeping.copies.read(copy!.id)) as Workspace).rigs[0]?.name).toBe('Last word');
+  });
+
+  it('puts nothing down where all is saved, and takes it back where it was saved after all', async () => {
+    const { workspace, store } = await started({ store: memoryStore({ workspace: await own() }) });
+    workspace.edit('app.edit.name', rename('Saved'));
+    await workspace.saved();
+    workspace.leave();
+    await workspace.flush();
+    expect(store.entries.has('leftBehind')).toBe(false);
+    workspace.edit('app.edit.name', rename('Saved too'));
+    workspace.leave();
+    await workspace.flush();
+    expect(store.entries.has('leftBehind')).toBe(false);
+    expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Saved too');
+  });
+});
+
 describe('no room', () => {
   it('says that it cannot save, holds on to the work, and saves it when it can', async () => {
     const { workspace, store } = await started();

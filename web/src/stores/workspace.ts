@@ -5,6 +5,7 @@ import { computed, ref, shallowRef } from 'vue';
 import type { CopyNote, CopyReason } from '../storage/copies.ts';
 import type { Revision } from '../storage/keptDocument.ts';
 import { openKept, type Opening } from '../storage/opening.ts';
+import { takeUpLeft } from '../storage/leftBehind.ts';
 import { reading, type CheckEdit } from '../storage/reader.ts';
 import { isLess, mayReplace, type WayOut } from '../storage/wayOut.ts';
 import { demoWorkspace } from './demo.ts';
@@ -134,12 +135,19 @@ export const useWorkspace = defineStore('workspace', () => {
   const lead = async () => {
     const begun = (lastTurn += 1);
     turning = begun;
+    await takeUp();
     const anew = writes.value === false || !(await isAsRead());
     if (anew && (await handedOff)) await open(true).catch(() => undefined);
     if (turning !== begun) return;
     turning = 0;
     writes.value = true;
     if (anew) turn.value += 1;
+  };
+  /** What a page held that was left before it was saved is saved now, or a copy where something else was saved meanwhile. */
+  const takeUp = async () => {
+    if (!keeping || opening.value?.kind === 'blocked') return;
+    const left = await takeUpLeft(keeping.store, keeping.kept).catch(() => null);
+    if (left && (await copy('otherTab', left))) overtaken.value = true;
   };
   /** Whether the store still holds what this page has read. */
   const isAsRead = async (): Promise<boolean> => {
@@ -342,6 +350,11 @@ export const useWorkspace = defineStore('workspace', () => {
     ...[...steps.past.value, ...steps.future.value].map((entry) => entry.document),
   ];
 
+  /** Keeps what is shown, also where nothing was changed yet: somebody has begun to rely on it. */
+  const keep = (): Promise<void> => {
+    if (writes.value === true) saver.save(undefined, true);
+    return saver.done();
+  };
   /** The owner has said what becomes of the file in his folder: it may be written again. */
   const settleFolder = async () => {
     folderAhead.value = false;
@@ -364,10 +377,20 @@ export const useWorkspace = defineStore('workspace', () => {
    * @returns false where something could not be kept
    */
   const flush = async (leaving = false): Promise<boolean> => {
-    const active = leaving ? window.document.activeElement : null;
-    if (active instanceof HTMLElement) active.blur();
+    if (leaving) leaveField();
     await Promise.all([saver.done(), saveHistory(), useDrafts().flush()]);
     return !unsaved.value;
+  };
+
+  const leaveField = () => {
+    const active = window.document.activeElement;
+    if (active instanceof HTMLElement) active.blur();
+  };
+  /** The page is being left, and there is no time to wait for anything. */
+  const leave = () => {
+    leaveField();
+    if (writes.value === true) saver.leave();
+    void flush();
   };
 
   return {
@@ -404,11 +427,13 @@ export const useWorkspace = defineStore('workspace', () => {
     tryAgain,
     dismissRefusal,
     dismissOvertaken,
+    keep,
     settleFolder,
     holdFolder,
     text,
     documents,
     saved,
     flush,
+    leave,
   };
 });

@@ -2,7 +2,7 @@ import { vi } from 'vitest';
 import { copiesIn } from '../storage/copies.ts';
 import { exclusivelyBy } from '../storage/exclusively.ts';
 import { keptDocumentIn } from '../storage/keptDocument.ts';
-import type { KeyValueStore } from '../storage/localStore.ts';
+import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import type { KeptMark } from '../storage/opening.ts';
 import { readFirst } from '../storage/readFirst.ts';
 import type { TabEvents, Tabs } from '../storage/tabs.ts';

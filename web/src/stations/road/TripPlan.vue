@@ -6,6 +6,7 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../../shared/MarginText.vue';
+import { useGrowing } from '../../shared/useGrowing.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import SectionDialog from './SectionDialog.vue';
@@ -27,10 +28,10 @@ const rows = computed(() => {
   const { value: of } = reckoned;
   if (!of) return [];
   const planned = new Set((trip.value?.plan ?? []).map(({ id }) => id));
+  const sectionOf = new Map(of.events.map(({ id, section }) => [id, section]));
+  const lastOf = new Map(of.moments.map((moment) => [sectionOf.get(moment.event ?? ''), moment]));
   return of.sections.map((section, n) => {
-    const last = of.moments.findLast(({ event }) =>
-      of.events.some((one) => one.id === event && one.section === section.id),
-    );
+    const last = lastOf.get(section.id);
     return {
       section,
       number: n + 1,
@@ -42,6 +43,8 @@ const rows = computed(() => {
     };
   });
 });
+/** What is in sight is drawn with the page, the rest of a long trip while it is idle. */
+const made = useGrowing(() => rows.value.length, 20);
 const isHere = (section: Section) => here.value?.section?.id === section.id;
 const editing = ref<{ readonly section: Section; readonly isNew: boolean } | null>(null);
 /** What is added comes after the part the hand was put on, and last where nobody put it anywhere. */
@@ -107,7 +110,11 @@ const distance = (km: number | null | undefined) => (km === null ? t('app.road.f
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in rows" :key="row.section.id" :class="[row.stands, { here: isHere(row.section) }]">
+        <tr
+          v-for="row in rows.slice(0, made)"
+          :key="row.section.id"
+          :class="[row.stands, { here: isHere(row.section) }]"
+        >
           <th scope="row">
             <button type="button" class="point" :aria-pressed="isHere(row.section)" @click="pointAt(row.section.id)">
               <span class="n num">{{ row.number }}</span>

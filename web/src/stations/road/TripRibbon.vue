@@ -36,13 +36,21 @@ const behind = (id: string) =>
 const watched = computed(
   () => new Set(least.value.filter(({ check }) => check.status !== 'within').map(({ check }) => check.id)),
 );
-const statusOf = (id: string): 'over' | 'tight' | 'within' => {
-  const events = new Set((reckoned.value?.events ?? []).filter(({ section }) => section === id).map((one) => one.id));
-  const states = (reckoned.value?.moments ?? [])
-    .filter(({ event }) => event !== null && events.has(event))
-    .flatMap(({ checks }) => checks.filter((check) => watched.value.has(check.id)).map(({ status }) => status));
-  return states.includes('over') ? 'over' : states.includes('tight') ? 'tight' : 'within';
-};
+type Status = 'over' | 'tight' | 'within';
+const statuses = computed((): ReadonlyMap<string, Status> => {
+  const { value: trip } = reckoned;
+  const sectionOf = new Map((trip?.events ?? []).map(({ id, section }) => [id, section]));
+  const worst = new Map<string, Status>();
+  for (const { event, checks } of trip?.moments ?? []) {
+    const section = event === null ? undefined : sectionOf.get(event);
+    if (section === undefined || worst.get(section) === 'over') continue;
+    const states = checks.filter(({ id }) => watched.value.has(id)).map(({ status }) => status);
+    if (states.includes('over')) worst.set(section, 'over');
+    else if (states.includes('tight')) worst.set(section, 'tight');
+  }
+  return worst;
+});
+const statusOf = (id: string): Status => statuses.value.get(id) ?? 'within';
 const says = computed((): string => {
   const { value: trip } = reckoned;
   if (!trip || !here.value?.section) return t('app.road.atStart');
