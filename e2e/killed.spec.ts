@@ -3,6 +3,8 @@ import { once } from 'node:events';
 import { readFile, rm } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { chromium, expect, test, type Page } from '@playwright/test';
+import { packRig, readBytes } from '@wagonomos/core/files';
+import { BlobWriter, TextReader, ZipWriter } from '@zip.js/zip.js';
 import browser from '../playwright.config.ts';
 import { kept, put } from './keptStore.ts';
 import { openKept, van } from './support.ts';
@@ -174,5 +176,82 @@ test('the browser killed while a file takes the place of what is here has the on
     await again.kill();
   }
   expect(emptied, 'rounds in which the browser lost its own profile').toBeLessThanOrEqual(2);
+  await rm(folder, { recursive: true, force: true });
+});
+
+/** Many more by hand. */
+const kills = Number(process.env['KILLS'] ?? 6);
+test('the browser killed while a link is taken, a parcel opened, or a folder written has all of it or none, and nothing else is lost', async ({
+  baseURL,
+}, info) => {
+  test.setTimeout(60_000 + kills * 40_000);
+  const folder = info.outputPath('taking');
+  const british = new URL('../examples/british-van-with-scooter.wagonomos.json', import.meta.url);
+  const here = JSON.parse(await readFile(fileURLToPath(british), 'utf8')) as { rigs: { name: string }[] };
+  const german = new URL('../examples/german-motorhome.wagonomos.json', import.meta.url);
+  const text = await readFile(fileURLToPath(german), 'utf8');
+  const read = readBytes(Buffer.from(text));
+  if (!read.ok) throw new Error('not read');
+  const link = packRig(read.workspace, read.workspace.rigs[0]?.id ?? '', 'link')?.text ?? '';
+  const zip = new ZipWriter(new BlobWriter('application/zip'));
+  await zip.add('document.wagonomos.json', new TextReader(text));
+  const parcel = {
+    name: 'other.wagonomos.zip',
+    mimeType: 'application/zip',
+    buffer: Buffer.from(await (await zip.close()).arrayBuffer()),
+  };
+  const rigsInFolder = (page: Page) =>
+    page.evaluate(async () => {
+      const found: number[] = [];
+      const own = await navigator.storage.getDirectory();
+      for await (const file of (own as unknown as { values: () => AsyncIterable<FileSystemFileHandle> }).values()) {
+        const content = await (await file.getFile()).text();
+        if (file.name.endsWith('.json')) found.push((JSON.parse(content) as { rigs: unknown[] }).rigs.length);
+      }
+      return found;
+    });
+  let emptied = 0;
+  for (let n = 0; n < kills; n += 1) {
+    const { page, kill, go } = await browserOn(folder, baseURL ?? '');
+    await page.addInitScript(() => {
+      Object.assign(globalThis, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+    });
+    await go('/');
+    await page.getByTestId('rig-card').first().waitFor();
+    await put(page, 'witness', n);
+    await put(page, 'workspace', here);
+    if (n % 3 === 0) {
+      await go(`/take#${link}`);
+      await page.getByRole('button', { name: 'Take it in' }).click();
+    } else if (n % 3 === 1) {
+      await go('/');
+      await page.getByTestId('file-input').first().setInputFiles(parcel);
+      await page.getByRole('button', { name: 'Put beside', exact: true }).click();
+    } else {
+      await go(`${van}/papers?sheet=kept`);
+      await page
+        .getByTestId('own-folder')
+        .getByRole('button', { name: /folder/i })
+        .first()
+        .click();
+    }
+    await page.waitForTimeout(moment(n, 400));
+    await kill();
+    const again = await browserOn(folder, baseURL ?? '');
+    await again.go('/');
+    await again.page.getByTestId('rig-card').first().waitFor();
+    if ((await kept(again.page, 'witness')) === undefined) emptied += 1;
+    else {
+      await expect(again.page.getByTestId('unread')).toHaveCount(0);
+      // Where nothing was saved by the app itself yet, the demo is shown while the store is asked.
+      await expect.poll(() => again.page.getByTestId('rig-card').count()).toBeLessThanOrEqual(2);
+      const names = await again.page.getByTestId('rig-card').allTextContents();
+      expect(names.some((name) => name.includes(here.rigs[0]?.name ?? ''))).toBe(true);
+      // A file in the folder is whole, whenever the browser ended.
+      for (const rigs of await rigsInFolder(again.page)) expect([1, 2]).toContain(rigs);
+    }
+    await again.kill();
+  }
+  expect(emptied, 'rounds in which the browser lost its own profile').toBeLessThanOrEqual(2 + kills / 15);
   await rm(folder, { recursive: true, force: true });
 });
