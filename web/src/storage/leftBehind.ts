@@ -24,6 +24,18 @@ export const leaveBehind = (store: KeyValueStore, document: Workspace, from: Rev
 export const nothingLeft = (store: KeyValueStore): Promise<void> => store.remove(leftKey).catch(() => undefined);
 
 /**
+ * What a page left that still goes on from what is kept: shown at once, so that nobody sees the state before it and then another.
+ * @param from what is kept
+ */
+export async function leftFor(store: KeyValueStore, from: Revision): Promise<Workspace | null> {
+  const left = await store.get(leftKey).catch(() => null);
+  if (!isLeft(left) || left.from !== from) return null;
+  const { readParsed } = await reading();
+  const read = readParsed(left.document);
+  return read.ok ? read.workspace : null;
+}
+
+/**
  * Takes up what a page left: it takes the place of what it came from; where something else stands there by now, it is handed back, to
  * become a copy.
  * @returns what could not take its place; null: there was nothing, or all of it is in the store

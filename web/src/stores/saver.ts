@@ -35,6 +35,11 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
     basis = from;
     settled = shown;
   };
+  /** What is in hand goes on from what was read: a page put it down when it was left, and it is not in the store yet. */
+  const goOnFrom = (read: Workspace) => {
+    settled = read;
+    putDown = true;
+  };
   const write = async (latest: Workspace) => {
     const deps = keeping();
     if (!deps || basis === undefined) throw new Error('nothing was read: nothing is written');
@@ -80,6 +85,7 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
   return {
     failed,
     begin,
+    goOnFrom,
     leave,
     save,
     /** Whether something is in hand that the store does not have, as far as this page knows. */

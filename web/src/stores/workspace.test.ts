@@ -335,14 +335,37 @@ describe('a page left in the middle of a save', () => {
     return first;
   };
 
-  it('loses nothing: whoever leads next has what was in hand', async () => {
+  it('loses nothing: the next visit shows at once what was in hand, and saves it', async () => {
     const first = await leftWith('Last word');
     expect((first.store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Ours');
-    const { workspace, store } = await started({ store: first.store, copies: first.copyStore });
+    setActivePinia(createPinia());
+    const about = keepingInMemory({ store: first.store, copies: first.copyStore });
+    const workspace = useWorkspace();
+    await workspace.start(about.keeping);
     expect(firstName(workspace)).toBe('Last word');
-    expect(workspace.overtaken).toBe(false);
-    expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Last word');
-    expect(store.entries.has('leftBehind')).toBe(false);
+    about.tabs.events().becameWriter(true);
+    await vi.waitFor(() => expect(workspace.writes).toBe(true));
+    await workspace.flush();
+    expect([firstName(workspace), workspace.turn, workspace.overtaken]).toEqual(['Last word', 0, false]);
+    expect((about.store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Last word');
+    expect(about.store.entries.has('leftBehind')).toBe(false);
+    workspace.undo();
+    expect(firstName(workspace)).toBe('Ours');
+  });
+
+  it('is no copy where the next visit only follows: whoever leads has it', async () => {
+    const first = await leftWith('Last word');
+    const next = await started({ store: first.store, copies: first.copyStore });
+    setActivePinia(createPinia());
+    const about = keepingInMemory({ store: first.store, copies: first.copyStore });
+    const follower = useWorkspace();
+    await follower.start(about.keeping);
+    about.tabs.events().becameFollower();
+    await next.workspace.flush();
+    about.tabs.events().savedElsewhere();
+    await vi.waitFor(() => expect(firstName(follower)).toBe('Last word'));
+    expect(follower.overtaken).toBe(false);
+    expect((await about.keeping.copies.list()).filter(({ why }) => why === 'otherTab')).toEqual([]);
   });
 
   it('takes the place of nothing that another tab has saved meanwhile, and is a copy then', async () => {

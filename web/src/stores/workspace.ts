@@ -5,7 +5,7 @@ import { computed, ref, shallowRef } from 'vue';
 import type { CopyNote, CopyReason } from '../storage/copies.ts';
 import type { Revision } from '../storage/keptDocument.ts';
 import { openKept, type Opening } from '../storage/opening.ts';
-import { takeUpLeft } from '../storage/leftBehind.ts';
+import { leftFor, takeUpLeft } from '../storage/leftBehind.ts';
 import { reading, type CheckEdit } from '../storage/reader.ts';
 import { isLess, mayReplace, type WayOut } from '../storage/wayOut.ts';
 import { demoWorkspace } from './demo.ts';
@@ -60,6 +60,8 @@ export const useWorkspace = defineStore('workspace', () => {
   let historyTimer: ReturnType<typeof setTimeout> | undefined;
   /** Whether what this tab held when another took the lead is safe, so that it may be replaced on the screen. */
   let handedOff: Promise<boolean> = Promise.resolve(true);
+  /** What is in hand was put down by a page that was left, and is not saved yet. */
+  let goesOn = false;
   /** The day of the last daily copy. */
   let copiedOn = '';
 
@@ -135,13 +137,18 @@ export const useWorkspace = defineStore('workspace', () => {
   const lead = async () => {
     const begun = (lastTurn += 1);
     turning = begun;
-    await takeUp();
+    if (!goesOn) await takeUp();
     const anew = writes.value === false || !(await isAsRead());
-    if (anew && (await handedOff)) await open(true).catch(() => undefined);
+    if (anew && (await handedOff)) {
+      await open(true).catch(() => undefined);
+      if (!goesOn) await takeUp();
+    }
     if (turning !== begun) return;
     turning = 0;
     writes.value = true;
     if (anew) turn.value += 1;
+    if (goesOn) saver.save();
+    goesOn = false;
   };
   /** What a page held that was left before it was saved is saved now, or a copy where something else was saved meanwhile. */
   const takeUp = async () => {
@@ -157,7 +164,8 @@ export const useWorkspace = defineStore('workspace', () => {
   };
   /** What is in hand and not in the store becomes a copy, before something else takes its place. @returns false: it could not */
   const handOff = async (): Promise<boolean> => {
-    if (!document.value || !saver.ahead() || opening.value?.kind === 'blocked') return true;
+    // What was only taken up from a page that was left is the next writer's to save.
+    if (!document.value || !saver.ahead() || goesOn) return true;
     if (!(await copy('otherTab'))) {
       saveFailed.value = true;
       return false;
@@ -188,7 +196,9 @@ export const useWorkspace = defineStore('workspace', () => {
     const workspace = 'workspace' in found ? found.workspace : null;
     const fresh = found.kind === 'first' || found.kind === 'blocked';
     const inHand = found.kind === 'blocked' ? document.value : null;
-    const shown = workspace ?? inHand ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
+    // What a page held that was left a moment ago: whoever writes saves it first of all.
+    const left = found.kind === 'read' ? await leftFor(store, found.revision) : null;
+    const shown = left ?? workspace ?? inHand ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
     const history = await recalled(await kept, shown);
     await drafts;
     opening.value = found;
@@ -199,6 +209,8 @@ export const useWorkspace = defineStore('workspace', () => {
         found.kind === 'read' ? history : null,
         found.kind === 'blocked' ? undefined : found.revision,
       );
+    if (changes === begun && left && workspace) saver.goOnFrom(workspace);
+    goesOn = changes === begun && left !== null;
     saveFailed.value = found.kind === 'blocked';
     // One store after the other: the browser's stores are opened by raising one version, and two at once can wait for each other.
     const daily = (await copies.list()).find(({ why }) => why === 'day');
