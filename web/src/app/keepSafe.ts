@@ -4,6 +4,7 @@ import { version } from '../../package.json';
 import { copiesIn } from '../storage/copies.ts';
 import { exclusivelyBy } from '../storage/exclusively.ts';
 import { keptDocumentIn } from '../storage/keptDocument.ts';
+import { browserLeft } from '../storage/leftBehind.ts';
 import { copyStore, localStore } from '../storage/localStore.ts';
 import { browserMark } from '../storage/opening.ts';
 import { collectPhotos } from '../storage/photos.ts';
@@ -51,6 +52,7 @@ export async function keepSafe(): Promise<void> {
     copies,
     tabs: openTabs(),
     mark: browserMark,
+    left: browserLeft,
     version,
     now,
     pause,

@@ -126,6 +126,7 @@ function browser(room: WaitingRoom, guarded: boolean) {
       copies: copiesIn(seenBy(tab, copies, false), now),
       tabs: openTabs({ locks: own, channel, pause: () => room.wait() }),
       mark: { read: () => mark, write: (next) => (mark = next) },
+      left: { read: () => null, write: () => undefined, remove: () => undefined },
       version: '1',
       now,
       pause: () => room.wait(),

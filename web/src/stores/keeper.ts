@@ -1,6 +1,7 @@
 import type { Workspace } from '@wagonomos/core';
 import type { Copies } from '../storage/copies.ts';
 import { documentKey, type KeptDocument } from '../storage/keptDocument.ts';
+import type { LeftStore } from '../storage/leftBehind.ts';
 import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import { isNoRoom } from '../storage/noRoom.ts';
 import type { MarkStore } from '../storage/opening.ts';
@@ -13,6 +14,7 @@ export interface Keeping {
   readonly copies: Copies;
   readonly tabs: Tabs;
   readonly mark: MarkStore;
+  readonly left: LeftStore;
   /** Version of the app. */
   readonly version: string;
   readonly now: () => Date;

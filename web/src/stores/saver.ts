@@ -51,7 +51,7 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
     }
     if (!written.kept) return overtaken();
     begin(latest, written.revision);
-    if (putDown) await nothingLeft(deps.store);
+    if (putDown) nothingLeft(deps.left);
     putDown = false;
     failed.value = false;
     saved(latest);
@@ -80,7 +80,7 @@ export function makeSaver({ keeping, inHand, may, guarded, saved, overtaken }: P
     const [deps, latest] = [keeping(), inHand()];
     if (!deps || !latest || latest === settled || basis === undefined || !may('store')) return;
     putDown = true;
-    void leaveBehind(deps.store, latest, basis);
+    leaveBehind(deps.left, latest, basis);
   };
   return {
     failed,

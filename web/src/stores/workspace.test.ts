@@ -339,7 +339,7 @@ describe('a page left in the middle of a save', () => {
     const first = await leftWith('Last word');
     expect((first.store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Ours');
     setActivePinia(createPinia());
-    const about = keepingInMemory({ store: first.store, copies: first.copyStore });
+    const about = keepingInMemory({ store: first.store, copies: first.copyStore, left: first.left });
     const workspace = useWorkspace();
     await workspace.start(about.keeping);
     expect(firstName(workspace)).toBe('Last word');
@@ -348,16 +348,16 @@ describe('a page left in the middle of a save', () => {
     await workspace.flush();
     expect([firstName(workspace), workspace.turn, workspace.overtaken]).toEqual(['Last word', 0, false]);
     expect((about.store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Last word');
-    expect(about.store.entries.has('leftBehind')).toBe(false);
+    expect(about.left.has('left')).toBe(false);
     workspace.undo();
     expect(firstName(workspace)).toBe('Ours');
   });
 
   it('is no copy where the next visit only follows: whoever leads has it', async () => {
     const first = await leftWith('Last word');
-    const next = await started({ store: first.store, copies: first.copyStore });
+    const next = await started({ store: first.store, copies: first.copyStore, left: first.left });
     setActivePinia(createPinia());
-    const about = keepingInMemory({ store: first.store, copies: first.copyStore });
+    const about = keepingInMemory({ store: first.store, copies: first.copyStore, left: first.left });
     const follower = useWorkspace();
     await follower.start(about.keeping);
     about.tabs.events().becameFollower();
@@ -371,7 +371,7 @@ describe('a page left in the middle of a save', () => {
   it('takes the place of nothing that another tab has saved meanwhile, and is a copy then', async () => {
     const first = await leftWith('Last word');
     first.store.entries.set('workspace', rename('Saved since')(await own()));
-    const { workspace, keeping } = await started({ store: first.store, copies: first.copyStore });
+    const { workspace, keeping } = await started({ store: first.store, copies: first.copyStore, left: first.left });
     expect(firstName(workspace)).toBe('Saved since');
     expect(workspace.overtaken).toBe(true);
     const [copy] = await keeping.copies.list();
@@ -379,16 +379,16 @@ describe('a page left in the middle of a save', () => {
   });
 
   it('puts nothing down where all is saved, and takes it back where it was saved after all', async () => {
-    const { workspace, store } = await started({ store: memoryStore({ workspace: await own() }) });
+    const { workspace, store, left } = await started({ store: memoryStore({ workspace: await own() }) });
     workspace.edit('app.edit.name', rename('Saved'));
     await workspace.saved();
     workspace.leave();
     await workspace.flush();
-    expect(store.entries.has('leftBehind')).toBe(false);
+    expect(left.has('left')).toBe(false);
     workspace.edit('app.edit.name', rename('Saved too'));
     workspace.leave();
     await workspace.flush();
-    expect(store.entries.has('leftBehind')).toBe(false);
+    expect(left.has('left')).toBe(false);
     expect((store.entries.get('workspace') as Workspace).rigs[0]?.name).toBe('Saved too');
   });
 });

@@ -153,7 +153,7 @@ export const useWorkspace = defineStore('workspace', () => {
   /** What a page held that was left before it was saved is saved now, or a copy where something else was saved meanwhile. */
   const takeUp = async () => {
     if (!keeping || opening.value?.kind === 'blocked') return;
-    const left = await takeUpLeft(keeping.store, keeping.kept).catch(() => null);
+    const left = await takeUpLeft(keeping.left, keeping.store, keeping.kept).catch(() => null);
     if (left && (await copy('otherTab', left))) overtaken.value = true;
   };
   /** Whether the store still holds what this page has read. */
@@ -197,7 +197,7 @@ export const useWorkspace = defineStore('workspace', () => {
     const fresh = found.kind === 'first' || found.kind === 'blocked';
     const inHand = found.kind === 'blocked' ? document.value : null;
     // What a page held that was left a moment ago: whoever writes saves it first of all.
-    const left = found.kind === 'read' ? await leftFor(store, found.revision) : null;
+    const left = found.kind === 'read' ? await leftFor(keeping.left, found.revision) : null;
     const shown = left ?? workspace ?? inHand ?? (fresh ? await demoWorkspace() : emptyWorkspace('yard', 'Yard'));
     const history = await recalled(await kept, shown);
     await drafts;

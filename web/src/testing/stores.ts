@@ -56,11 +56,13 @@ export function keepingInMemory(from: {
   day?: string;
   version?: string;
   showsDemoFirst?: boolean;
+  left?: Map<string, string>;
 }) {
   const store = from.store ?? memoryStore();
   const copyStore = from.copies ?? memoryStore();
   const tabs = toldTabs();
   let mark = from.mark ?? null;
+  const left = from.left ?? new Map<string, string>();
   let seconds = 0;
   const now = () => new Date(Date.parse(`${from.day ?? '2026-03-14'}T09:00:00`) + 1000 * (seconds += 1));
   const kept = readFirst(store.store);
@@ -75,11 +77,16 @@ export function keepingInMemory(from: {
         mark = next;
       },
     },
+    left: {
+      read: () => left.get('left') ?? null,
+      write: (text) => void left.set('left', text),
+      remove: () => void left.delete('left'),
+    },
     version: from.version ?? '1',
     now,
     pause: () => Promise.resolve(),
     showsDemoFirst: from.showsDemoFirst ?? false,
     idle: () => Promise.resolve(),
   };
-  return { keeping, store, copyStore, tabs, mark: () => mark };
+  return { keeping, store, copyStore, tabs, left, mark: () => mark };
 }
