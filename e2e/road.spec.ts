@@ -1,4 +1,5 @@
 /** The trip: planned, dragged through, mended and written down, on a laptop and on a phone. */
+import { readFile } from 'node:fs/promises';
 import { expect, test, type Page } from '@playwright/test';
 import { choose, expectNoSidewaysScroll, fill, seriousFaults, sentence, takeOption, van, wagon } from './support.ts';
 
@@ -146,6 +147,43 @@ test('a hand dragged along the strip, or keys, move the rig and what it comes to
   await expect(hand).toHaveAttribute('aria-valuetext', 'after “2 nights, the river mouth”');
   await page.getByRole('link', { name: /^Load/ }).click();
   await expect(rear).toContainText('38 over');
+});
+
+test('a trip of very many parts is reckoned beside the page, and says when what it shows is old', async ({ page }) => {
+  const exported = JSON.parse(await readFile('examples/australian-wagon-and-tandem.wagonomos.json', 'utf8')) as {
+    rigs: readonly { id: string; name: string }[];
+  };
+  const parts = Array.from({ length: 120 }, (_, n) =>
+    n % 2 === 0 ? { id: `p${n}`, kind: 'drive', km: 40 } : { id: `p${n}`, kind: 'nights', nights: 1 },
+  );
+  const trips = [{ id: 'long', rig: exported.rigs[0]?.id, name: 'The long way', plan: parts }];
+  await page.goto('/');
+  await page.getByTestId('file-input').setInputFiles({
+    name: 'long.wagonomos.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(
+      JSON.stringify({ ...exported, trips, rigs: exported.rigs.map((rig) => ({ ...rig, name: 'Albatross rig' })) }),
+    ),
+  });
+  await page.getByRole('button', { name: 'Put beside' }).click();
+  await page.getByTestId('rig-card').filter({ hasText: 'Albatross rig' }).click();
+  await page.getByRole('link', { name: /^Road \d/ }).click();
+  await expect(plan(page).getByRole('row')).toHaveCount(121);
+  await expect(page.getByTestId('trip-help')).toContainText(/and the like on \d+ more parts/);
+  const margins = () => plan(page).locator('td.num').allTextContents();
+  const before = await margins();
+  await plan(page)
+    .getByRole('button', { name: /^Take out/ })
+    .first()
+    .click();
+  await expect(plan(page).getByRole('row')).toHaveCount(120);
+  await expect(worst(page)).toHaveAttribute('aria-busy', 'false');
+  const after = await margins();
+  expect(after).not.toEqual(before.slice(-after.length));
+  // What was changed row by row is what the whole trip gives when it is reckoned from the kept document.
+  await page.reload();
+  await expect(plan(page).getByRole('row')).toHaveCount(120);
+  expect(await margins()).toEqual(after);
 });
 
 test('a slip hangs on its moment, and shows what the plan did not know', async ({ page }) => {

@@ -10,6 +10,7 @@ export { checkOf, drivenMoments } from '../road/onTheRoad.ts';
 export { planAgainstLog, type WeighedOnTheRoad } from '../road/planAgainstLog.ts';
 export { ratesOf } from '../road/rates.ts';
 export { reckonTrip, type ReckonedTrip } from '../road/reckonTrip.ts';
+export { answerTrip, type TripAnswer, type TripQuestion } from '../road/tripAnswer.ts';
 export { placedMoments, spansOf, viewAt, type Span } from '../road/ribbon.ts';
 export type { Amount } from '../road/flowing.ts';
 export { rateNames, type LogEntry, type RateName, type Section, type SectionKind, type Trip } from '../road/trip.ts';

@@ -6,7 +6,7 @@ import { exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { assess, judge } from '../verdict/assess.ts';
 import { massChanges } from './massChanges.ts';
 import { drivenMoments } from './onTheRoad.ts';
-import { reckonTrip } from './reckonTrip.ts';
+import { doubtsOf, reckonTrip } from './reckonTrip.ts';
 import { placedMoments, spansOf, viewAt } from './ribbon.ts';
 import { levelsOf } from './tanks.ts';
 import type { Section, Trip } from './trip.ts';
@@ -104,8 +104,8 @@ describe('a trip', () => {
     const check = end.checks.find(({ id }) => id === 'vehicle.max')!;
     const density = motorhome.vehicle?.tanks.find(({ kind }) => kind === 'fuel')?.densityKgPerL ?? NaN;
     // 4 is two standard deviations: one is 2 L for 100 km, 6 L over 300 km, all of it on the vehicle.
-    expect(trip.sigmaAt(end, check)).toBeCloseTo(Math.hypot(check.sigma ?? NaN, 6 * density), 6);
-    expect(trip.sigmaAt(trip.moments[0]!, check)).toBeCloseTo(check.sigma ?? NaN, 9);
+    expect(doubtsOf(trip)(end, check)).toBeCloseTo(Math.hypot(check.sigma ?? NaN, 6 * density), 6);
+    expect(doubtsOf(trip)(trip.moments[0]!, check)).toBeCloseTo(check.sigma ?? NaN, 9);
   });
 
   it('judges each drive in its own country on its own day, and no longer all of them at once', () => {

@@ -10,7 +10,7 @@ import { capacityOf, levelsOf, shiftsBetween, type Levels } from './tanks.ts';
 import { rateNames, type RateName, type Section, type Trip } from './trip.ts';
 import { levelsWithin, type Walked } from './walk.ts';
 
-/** A trip reckoned from its start to its end. */
+/** A trip reckoned from its start to its end: plain data, so that it can be reckoned elsewhere than where it is shown. */
 export interface ReckonedTrip extends AlongTheRoad {
   readonly start: RigView;
   readonly sections: readonly Section[];
@@ -21,8 +21,6 @@ export interface ReckonedTrip extends AlongTheRoad {
   readonly kilometres: ReadonlyMap<string, number | null>;
   /** What is used up on this trip and cannot be reckoned, and why. */
   readonly unreckoned: readonly Message[];
-  /** One standard deviation of a check's margin at a moment, kg: its own, and that of what was used up till then. null: not known. */
-  sigmaAt(this: void, moment: RoadMoment, check: Check): number | null;
 }
 
 /** A rig through the parts of a trip; never throws. @param start the rig as it sets out */
@@ -48,7 +46,6 @@ export function reckonTrip(
     rates,
     kilometres,
     unreckoned: unreckoned(home, sections, plain),
-    sigmaAt: doubts(home, sections, rates, steps),
   };
 }
 
@@ -59,13 +56,16 @@ function setOut(view: RigView, { date }: Pick<Trip, 'date'>, sections: readonly 
   return says ? { ...dated, situation: { ...dated.situation, through: undefined } } : dated;
 }
 
-/** How the stores would stand at a moment if one rate were a standard deviation off, as masses on the rig of that moment. */
-function doubts(
-  start: RigView,
-  sections: readonly Section[],
-  rates: Readonly<Record<RateName, RateWithDoubt>>,
-  steps: readonly TripStep[],
-): ReckonedTrip['sigmaAt'] {
+/**
+ * One standard deviation of a check's margin at a moment of a trip, kg: its own, and that of what was used up till then, from how the
+ * stores would stand if one rate were a standard deviation off. The answer is null where it is not known.
+ */
+export function doubtsOf({
+  start,
+  sections,
+  rates,
+  steps,
+}: Pick<ReckonedTrip, 'start' | 'sections' | 'rates' | 'steps'>): (moment: RoadMoment, check: Check) => number | null {
   const asPlanned = byEvent(steps);
   const wayWith = (name: RateName) =>
     byEvent(stepsOf(start, sections, ratesAt(rates, { name, sigmas: upwards(rates[name], name) })));

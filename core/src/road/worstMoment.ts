@@ -6,7 +6,7 @@ import { plainExcess } from '../verdict/sentence.ts';
 import { compile } from '../loads/compile.ts';
 import type { RoadMoment } from './alongTheRoad.ts';
 import { drivenMoments } from './onTheRoad.ts';
-import type { ReckonedTrip } from './reckonTrip.ts';
+import { doubtsOf, type ReckonedTrip } from './reckonTrip.ts';
 import { whenMessage } from './tripWords.ts';
 
 /** A limit at the moment of a trip at which it has least left. */
@@ -44,9 +44,10 @@ export function leastOnTheRoad(trip: ReckonedTrip, behind?: ReadonlySet<string>)
       if (!known || check.margin < known.check.margin - noticeable) least.set(check.id, { check, moment });
     }
   }
+  const sigmaAt = doubtsOf(trip);
   return [...least.values()]
     .sort((a, b) => gravity(a.check, start) - gravity(b.check, start) || a.check.margin - b.check.margin)
-    .map((one) => ({ ...one, sigma: trip.sigmaAt(one.moment, one.check), when: whenMessage(trip, one.moment) }));
+    .map((one) => ({ ...one, sigma: sigmaAt(one.moment, one.check), when: whenMessage(trip, one.moment) }));
 }
 
 /** kg: less is no other moment. */

@@ -1,10 +1,13 @@
 import type { RigView } from '@wagonomos/core';
 import {
+  answerTrip,
   leastOnTheRoad,
   reckonTrip,
   tripRemedies,
   type Section,
   type Trip,
+  type TripAnswer,
+  type TripQuestion,
   type TripRemedy,
 } from '@wagonomos/core/road';
 import { expose } from 'comlink';
@@ -21,6 +24,7 @@ interface RoadQuestion {
 }
 
 const work = {
+  answer: (question: TripQuestion): TripAnswer => answerTrip(question),
   remedies: ({ start, trip, sections, check, behind }: RoadQuestion): readonly TripRemedy[] => {
     const reckoned = reckonTrip(start, trip, sections);
     const over = new Set(behind);

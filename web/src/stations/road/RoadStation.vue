@@ -26,7 +26,7 @@ const rig = useRig();
 const workspace = useWorkspace();
 const along = useAlong();
 const { sectionName } = useTripWords();
-const { trip, sections, reckoned, here } = useTrip();
+const { trip, sections, reckoned, reckoning, here } = useTrip();
 
 const narrow = useMediaQuery('(width <= 720px)');
 const area = ref<{ readonly left: number; readonly width: number } | null>(null);
@@ -63,11 +63,13 @@ const empty = computed(() => !trip.value || (trip.value.plan ?? []).length + (tr
   <div v-if="rig.view" class="road" :inert="workspace.follows">
     <TripBar ref="bar" />
     <TripLog v-if="narrow && underWay" />
-    <template v-if="reckoned && sections.length > 0">
+    <template v-if="sections.length > 0">
       <TripWorst />
-      <TripRibbon :area="area" />
-      <TripCurves @area="area = $event" />
-      <TripHelp />
+      <div v-if="reckoned" class="along" :class="{ old: reckoning }">
+        <TripRibbon :area="area" />
+        <TripCurves @area="area = $event" />
+        <TripHelp />
+      </div>
     </template>
     <section v-if="empty" class="first">
       <h2>{{ t('app.road.firstTitle') }}</h2>
@@ -79,7 +81,7 @@ const empty = computed(() => !trip.value || (trip.value.plan ?? []).length + (tr
     <div v-if="trip" class="columns">
       <div>
         <TripLog v-if="narrow && !empty && !underWay" />
-        <TripPlan />
+        <TripPlan :class="{ old: reckoning }" />
         <TripRates />
         <p class="no-print">
           <button type="button" class="quiet-button" @click="over = true">
@@ -101,13 +103,18 @@ const empty = computed(() => !trip.value || (trip.value.plan ?? []).length + (tr
 .road {
   padding: 6px 18px 50px;
 }
-.road > * {
+.road > *,
+.along > * {
   margin-bottom: 6px;
 }
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
   gap: 26px;
+}
+.old :deep(.num),
+.old :deep(svg) {
+  opacity: 0.5;
 }
 .first {
   max-width: 640px;

@@ -33,7 +33,9 @@ const series = computed(() =>
       }))
     : [],
 );
-const posts = computed(() => spans.value.slice(1).map(({ from }) => from));
+/** So many parts are told apart by posts; more would be a grey wall, each drawn by itself. */
+const mostPosts = 60;
+const posts = computed(() => (spans.value.length > mostPosts ? [] : spans.value.slice(1).map(({ from }) => from)));
 </script>
 
 <template>

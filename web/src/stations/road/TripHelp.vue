@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { kilograms, message, verbatim } from '@wagonomos/core';
 import { massChanges, sectionMessage, storeMessage, viewBefore, type Amount } from '@wagonomos/core/road';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
@@ -58,6 +58,10 @@ const flows = computed(() => {
     );
   });
 });
+/** Lines before one has to ask for the rest: of a long trip they would push the plan out of sight. */
+const fewFlows = 6;
+const allFlows = ref(false);
+const shownFlows = computed(() => (allFlows.value ? flows.value : flows.value.slice(0, fewFlows)));
 </script>
 
 <template>
@@ -65,7 +69,12 @@ const flows = computed(() => {
     <TripRemedies v-if="worst?.check.status === 'over' && !trip?.carried" :worst="worst" />
     <ul v-if="changes.length + flows.length + reckoned.unreckoned.length > 0" class="told">
       <li v-for="one in changes" :key="one.side">{{ one.text }}</li>
-      <li v-for="one in flows" :key="one.key">{{ one.text }}</li>
+      <li v-for="one in shownFlows" :key="one.key">{{ one.text }}</li>
+      <li v-if="flows.length > shownFlows.length">
+        <button type="button" class="text-button" @click="allFlows = true">
+          {{ t('app.road.moreFlows', { count: flows.length - shownFlows.length }) }}
+        </button>
+      </li>
       <li v-for="(one, n) in reckoned.unreckoned" :key="n" class="soft">{{ say(one) }}</li>
     </ul>
   </section>

@@ -2,12 +2,9 @@
 import { logEntry, removeLogEntry } from '@wagonomos/core/edits';
 import { localMinute } from '@wagonomos/core';
 import {
-  leastOnTheRoad,
   nextPlanned,
   planAgainstLog,
   reached,
-  reckonTrip,
-  worstMessage,
   type LogEntry,
   type Section,
   type SectionKind,
@@ -30,7 +27,7 @@ const { t } = useI18n();
 const { say } = useSpeech();
 const { sectionName } = useTripWords();
 const workspace = useWorkspace();
-const { trip, start, reckoned, parts } = useTrip();
+const { trip, start, reckoned, parts, planned } = useTrip();
 
 const next = computed(() => (trip.value ? nextPlanned(trip.value) : null));
 const nextName = computed(() => (next.value && reckoned.value ? sectionName(reckoned.value, next.value) : ''));
@@ -83,14 +80,6 @@ const details = ({ did, added, odometer, skipped }: LogEntry): string =>
   ]
     .filter((text) => text !== '')
     .join(', ');
-/** The plan alone at its worst, beside the trip as it goes. */
-const planned = computed(() => {
-  const [{ value: of }, { value: from }] = [trip, start];
-  if (!of?.plan || of.plan.length === 0 || !from || (of.log ?? []).length === 0) return null;
-  const alone = reckonTrip(from, of, of.plan);
-  const [worst] = leastOnTheRoad(alone);
-  return worst ? say(worstMessage(alone, worst)) : null;
-});
 const weighed = computed(() =>
   reckoned.value ? planAgainstLog(reckoned.value, workspace.document?.tickets ?? []) : [],
 );
@@ -136,7 +125,7 @@ const weighed = computed(() =>
         </button>
       </li>
     </ul>
-    <p v-if="planned" class="soft">{{ t('app.road.plannedWorst', { what: planned }) }}</p>
+    <p v-if="planned" class="soft">{{ t('app.road.plannedWorst', { what: say(planned) }) }}</p>
     <PlanAgainstLog v-for="one in weighed" :key="one.section.id" :weighed="one" />
     <LogDialog
       v-if="editing && view"

@@ -20,7 +20,7 @@ const { t } = useI18n();
 const { say } = useSpeech();
 const { sectionName } = useTripWords();
 const workspace = useWorkspace();
-const { trip, start, parts, sight, reckoned, least, here, pointed, pointAt } = useTrip();
+const { trip, start, parts, sections, sight, reckoned, least, here, pointed, pointAt } = useTrip();
 
 const narrow = useMediaQuery('(width <= 720px)');
 const watched = computed(() => watchedLimits(least.value).slice(0, narrow.value ? 2 : 3));
@@ -30,7 +30,7 @@ const rows = computed(() => {
   const planned = new Set((trip.value?.plan ?? []).map(({ id }) => id));
   const sectionOf = new Map(of.events.map(({ id, section }) => [id, section]));
   const lastOf = new Map(of.moments.map((moment) => [sectionOf.get(moment.event ?? ''), moment]));
-  return of.sections.map((section, n) => {
+  return sections.value.map((section, n) => {
     const last = lastOf.get(section.id);
     return {
       section,
@@ -43,6 +43,11 @@ const rows = computed(() => {
     };
   });
 });
+/** All a row shows: of a long trip only rows of which something is another are drawn again. */
+const shownOf = ({ section, number, name, km, checks, editable, stands }: (typeof rows.value)[number]) => [
+  ...[section, number, number === rows.value.length, name, km, editable, stands, isHere(section)],
+  ...watched.value.flatMap(({ check }, n) => [check.id, checks[n]?.margin, checks[n]?.status]),
+];
 /** What is in sight is drawn with the page, the rest of a long trip while it is idle. */
 const made = useGrowing(() => rows.value.length, 20);
 const isHere = (section: Section) => here.value?.section?.id === section.id;
@@ -113,6 +118,7 @@ const distance = (km: number | null | undefined) => (km === null ? t('app.road.f
         <tr
           v-for="row in rows.slice(0, made)"
           :key="row.section.id"
+          v-memo="shownOf(row)"
           :class="[row.stands, { here: isHere(row.section) }]"
         >
           <th scope="row">

@@ -29,7 +29,10 @@ const crossed = (section: Section): string => {
 };
 /** px a flag takes; on a shorter stretch it would be cut off. */
 const flag = 46;
-const roomy = ({ from, to }: Span): boolean => (to - from) * (props.area?.width ?? 0) >= flag;
+const widthOf = ({ from, to }: Span): number => (to - from) * (props.area?.width ?? 0);
+const roomy = (span: Span): boolean => widthOf(span) >= flag;
+/** px of a number, and of a picture beside it: on a trip of very many parts neither would be seen whole. */
+const [number, picture] = [16, 32];
 const behind = (id: string) =>
   sight.value === 'went' && parts.value.find(({ section }) => section.id === id)?.stands !== 'ahead';
 /** The limits the trip is tight by, at their worst: their status colours the strip part by part. */
@@ -87,8 +90,12 @@ const frame = computed(() =>
         :style="place(span)"
         :title="sectionName(reckoned, span.section)"
       >
-        <component :is="sectionIcons[span.section.kind]" v-if="span.section.kind !== 'drive'" :size="17" />
-        <small>{{ n + 1 }}</small>
+        <component
+          :is="sectionIcons[span.section.kind]"
+          v-if="span.section.kind !== 'drive' && widthOf(span) >= picture"
+          :size="17"
+        />
+        <small v-if="widthOf(span) >= number">{{ n + 1 }}</small>
         <b v-if="roomy(span) && crossed(span.section)">{{ crossed(span.section) }}</b>
       </li>
     </ol>

@@ -11,7 +11,7 @@ import { useTrip } from './useTrip.ts';
 /** The worst moment of the trip in one sentence. */
 const { t } = useI18n();
 const { say } = useSpeech();
-const { reckoned, least, at, worstAt } = useTrip();
+const { reckoned, reckoning, least, at, worstAt } = useTrip();
 const worst = computed(() => least.value[0] ?? null);
 const sentence = computed(() => (reckoned.value && worst.value ? worstMessage(reckoned.value, worst.value) : null));
 const doubt = computed(() => {
@@ -24,7 +24,17 @@ const doubt = computed(() => {
 
 <template>
   <!-- A number in it is one of that moment: the hand goes there, and the sheet shows it. -->
-  <p v-if="reckoned" class="worst" aria-live="polite" data-test="worst" @click.capture="at = worstAt">
+  <p v-if="!reckoned && reckoning" class="worst" aria-live="polite">{{ t('app.road.reckoning') }}</p>
+  <p
+    v-if="reckoned"
+    class="worst"
+    :class="{ old: reckoning }"
+    :aria-busy="reckoning"
+    aria-live="polite"
+    data-test="worst"
+    @click.capture="at = worstAt"
+  >
+    <b v-if="reckoning">{{ `${t('app.road.again')} ` }}</b>
     <template v-if="worst && sentence">
       <StatusMark :status="worst.check.status" />&nbsp;<MessageText :message="sentence" />
       <span v-if="doubt" class="soft">{{ ` ${doubt}` }}</span>
@@ -42,6 +52,9 @@ const doubt = computed(() => {
   margin: 0;
   font-size: 17px;
   line-height: 23px;
+}
+.old {
+  color: var(--soft);
 }
 .soft {
   color: var(--soft);

@@ -1,20 +1,12 @@
 import { assess, type RigView } from '@wagonomos/core';
-import {
-  asItWent,
-  leastOnTheRoad,
-  placedMoments,
-  reckonTrip,
-  spansOf,
-  viewAt,
-  type Section,
-  type Trip,
-} from '@wagonomos/core/road';
+import { asItWent, placedMoments, spansOf, viewAt, type Section, type Trip } from '@wagonomos/core/road';
 import { createSharedComposable } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, toRaw, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useTripAnswer, type AskedTrip } from './useTripAnswer.ts';
 
 /** What a trip is looked at as: as it was planned, or as it went so far and is planned from here on. */
 type TripSight = 'plan' | 'went';
@@ -45,18 +37,33 @@ function tripHere() {
   const sections = computed((): readonly Section[] =>
     sight.value === 'plan' ? (trip.value?.plan ?? []) : parts.value.map(({ section }) => section),
   );
-  const reckoned = computed(() =>
-    start.value && trip.value && sections.value.length > 0 ? reckonTrip(start.value, trip.value, sections.value) : null,
-  );
-  const spans = computed(() => (reckoned.value ? spansOf(reckoned.value) : []));
-  const placed = computed(() => (reckoned.value ? placedMoments(reckoned.value, spans.value) : []));
   /** What is over of a trip under way; of one seen as planned, or over as a whole, nothing: then all of it is looked at. */
   const behind = computed((): ReadonlySet<string> => {
     const over = parts.value.filter(({ stands }) => stands !== 'ahead');
     const under = sight.value === 'went' && over.length < parts.value.length;
     return new Set(under ? over.map(({ section }) => section.id) : []);
   });
-  const least = computed(() => (reckoned.value ? leastOnTheRoad(reckoned.value, behind.value) : []));
+  const { answer, reckoning } = useTripAnswer((): AskedTrip | null => {
+    const [{ value: from }, { value: of }] = [start, trip];
+    if (!from || !of || sections.value.length === 0) return null;
+    const raw = (list: readonly Section[]) => list.map((one) => toRaw(one));
+    return {
+      id: of.id,
+      question: {
+        start: toRaw(from),
+        trip: toRaw({ date: of.date, rates: toRaw(of.rates) }),
+        sections: raw(sections.value),
+        behind: [...behind.value],
+        plan: of.plan && (of.log ?? []).length > 0 ? raw(of.plan) : undefined,
+      },
+    };
+  });
+  const reckoned = computed(() => answer.value?.reckoned ?? null);
+  const least = computed(() => answer.value?.least ?? []);
+  /** The plan alone at its worst, beside the trip as it goes. */
+  const planned = computed(() => answer.value?.planned ?? null);
+  const spans = computed(() => (reckoned.value ? spansOf(reckoned.value) : []));
+  const placed = computed(() => (reckoned.value ? placedMoments(reckoned.value, spans.value) : []));
   const worstAt = computed(() => placed.value.find(({ moment }) => moment === least.value[0]?.moment)?.to ?? 0);
   /** Where the hand is, by the part of the trip, so that it stays there when others come and go; null: where it is worst. */
   const pointed = ref<{ readonly section: string; readonly share: number } | null>(null);
@@ -96,6 +103,8 @@ function tripHere() {
     parts,
     sections,
     reckoned,
+    reckoning,
+    planned,
     behind,
     spans,
     placed,
