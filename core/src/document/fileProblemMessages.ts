@@ -24,6 +24,19 @@ export function fileProblemMessages(problem: FileProblem): readonly Message[] {
   }
 }
 
-/** One fault with its place, in words. */
-export const faultMessage = ({ code, place, detail }: FileFault): Message =>
-  message(`file.fault.${code}`, { place: verbatim(place), detail: verbatim(detail) });
+/** What is wrong, said where it was typed: there its place is plain. */
+const faultHereMessage = ({ code, detail }: FileFault): Message =>
+  message(`file.fault.${code}`, { detail: verbatim(detail) });
+
+/** One fault with its place, in words; what is wrong with the document as a whole has no place. */
+export const faultMessage = (fault: FileFault): Message =>
+  fault.place === ''
+    ? faultHereMessage(fault)
+    : message('file.at', { place: verbatim(fault.place), what: faultHereMessage(fault) });
+
+/** Faults of a value by itself; the others are of how things hang together, and say where. */
+const ofTheValue: readonly FileFault['code'][] = ['wrongType', 'tooSmall', 'tooBig', 'badValue', 'tooFine', 'tooLong'];
+
+/** One fault in words under the field it was typed in. */
+export const faultInFieldMessage = (fault: FileFault): Message =>
+  ofTheValue.includes(fault.code) ? faultHereMessage(fault) : faultMessage(fault);

@@ -4,7 +4,7 @@
  */
 export { checkEdit } from '../document/checkEdit.ts';
 export type { FileFault, FileProblem } from '../document/fileProblem.ts';
-export { faultMessage, fileProblemMessages } from '../document/fileProblemMessages.ts';
+export { faultInFieldMessage, faultMessage, fileProblemMessages } from '../document/fileProblemMessages.ts';
 export { workspaceJsonSchema } from '../document/jsonSchema.ts';
 export { entryLists } from '../document/referenceTable.ts';
 export { hashesIn, photosIn } from '../document/photosIn.ts';

@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { viewRig } from '../document/viewRig.ts';
-import { fileProblemMessages } from '../document/fileProblemMessages.ts';
+import { faultInFieldMessage, faultMessage, fileProblemMessages } from '../document/fileProblemMessages.ts';
 import { workspaceJsonSchema } from '../document/jsonSchema.ts';
 import { mergeWorkspaces } from './mergeWorkspaces.ts';
 import { readParsed, readWorkspace } from './readWorkspace.ts';
@@ -107,9 +107,21 @@ describe('a file that cannot be used is refused with its reason', () => {
     expect(found?.code === 'invalid' && [found.faults.length, found.more]).toEqual([5, german().things.length - 5]);
     expect(found && fileProblemMessages(found).map((line) => line.key)).toEqual([
       'file.invalid',
-      ...Array.from({ length: 5 }, () => 'file.fault.tooSmall'),
+      ...Array.from({ length: 5 }, () => 'file.at'),
       'file.more',
     ]);
+  });
+
+  it('says where a fault is, but not under the field it was typed in, nor of the document as a whole', () => {
+    const fault = { code: 'tooLong', place: 'bodies › 1 › name', detail: '80' } as const;
+    expect(faultMessage(fault)).toMatchObject({
+      key: 'file.at',
+      params: { what: { key: 'file.fault.tooLong' } },
+    });
+    expect(faultInFieldMessage(fault).key).toBe('file.fault.tooLong');
+    expect(faultMessage({ ...fault, place: '' }).key).toBe('file.fault.tooLong');
+    // How things hang together is no matter of one field.
+    expect(faultInFieldMessage({ ...fault, code: 'danglingReference' }).key).toBe('file.at');
   });
 
   it('refuses what is too large before it is parsed', () => {

@@ -8,7 +8,7 @@ import { useRefusalWords } from './useRefusalWords.ts';
 const props = defineProps<{ name: string; label: string }>();
 const emit = defineEmits<{ change: [name: string] }>();
 const workspace = useWorkspace();
-const { reason } = useRefusalWords();
+const { reasonHere } = useRefusalWords();
 const id = useId();
 const text = ref(props.name);
 /** The name before typing began. */
@@ -18,7 +18,10 @@ const problem = ref<string | null>(null);
 watch(
   () => props.name,
   (next) => {
-    if (!editing.value) text.value = next;
+    if (editing.value) return;
+    text.value = next;
+    // A reason told of what was typed here before says nothing of a name that came from elsewhere.
+    problem.value = null;
   },
 );
 const begin = () => {
@@ -26,7 +29,7 @@ const begin = () => {
   before.value = props.name;
 };
 const say = (name: string) => {
-  problem.value = reason(workspace.typing(id, () => emit('change', name)));
+  problem.value = reasonHere(workspace.typing(id, () => emit('change', name)));
 };
 const read = () => {
   const next = text.value.trim();

@@ -49,7 +49,7 @@ const place = usePlaceWords();
 const id = useId();
 const drafts = useDrafts();
 const key = useFieldKey(props.label);
-const { reason } = useRefusalWords();
+const { reasonHere } = useRefusalWords();
 
 const massUnit = computed(() => props.unit ?? settings.massUnit);
 const kind = computed(() => fieldBounds[props.field].quantity);
@@ -158,7 +158,7 @@ const typedText = (raw: string, value: number): string => {
   return `${written(value / (unitTable[kind.value][bareUnit.value]?.factor ?? 1), 3)} ${bareUnit.value}`;
 };
 const say = (value: number | undefined, typed: string) =>
-  question(reason(workspace.typing(key, () => emit('change', value, typed))));
+  question(reasonHere(workspace.typing(key, () => emit('change', value, typed))));
 const read = () => {
   editing.value = true;
   const raw = text.value.trim();

@@ -7,7 +7,7 @@ import { useRefusalWords } from './useRefusalWords.ts';
 const props = defineProps<{ value: string | undefined; label: string; rows?: number; most: number; bare?: boolean }>();
 const emit = defineEmits<{ change: [value: string | undefined] }>();
 const workspace = useWorkspace();
-const { reason } = useRefusalWords();
+const { reasonHere } = useRefusalWords();
 const id = useId();
 const draft = ref(props.value ?? '');
 const editing = ref(false);
@@ -21,7 +21,7 @@ watch(
 const read = () => {
   editing.value = true;
   const text = draft.value.trim() || undefined;
-  if (text !== props.value) problem.value = reason(workspace.typing(id, () => emit('change', text)));
+  if (text !== props.value) problem.value = reasonHere(workspace.typing(id, () => emit('change', text)));
 };
 const finish = () => {
   read();
