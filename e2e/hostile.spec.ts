@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { rawExample, untilKept } from './keptStore.ts';
-import { van, wagon } from './support.ts';
+import { settled, van, wagon } from './support.ts';
 
 /** Markup that would show itself if it were taken for such: it is marked, and some of it acts at once. */
 const markup = '<b data-evil>x</b><img src=x data-evil onerror="window.evil=1">';
@@ -56,7 +56,7 @@ const clean = { marked: [], acted: false, here: true };
 async function hoverCharts(page: Page): Promise<number> {
   let told = 0;
   // Charts come by themselves, a moment after the page.
-  await page.waitForTimeout(400);
+  await settled(page);
   for (const chart of await page.locator('.apexcharts-canvas').all()) {
     await chart.scrollIntoViewIfNeeded();
     const box = await chart.boundingBox();
@@ -64,7 +64,7 @@ async function hoverCharts(page: Page): Promise<number> {
     let says = false;
     for (const [part, low] of [0.2, 0.3, 0.5, 0.7, 0.85].flatMap((one) => [[one, 0.5] as const, [one, 0.8] as const])) {
       await page.mouse.move(box.x + box.width * part, box.y + box.height * low);
-      await page.waitForTimeout(40);
+      await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
       says ||= (await chart.locator('.apexcharts-tooltip.apexcharts-active').count()) > 0;
       expect(await foreign(page)).toEqual(clean);
     }
@@ -125,9 +125,10 @@ for (const { name, rig } of [
         .or(page.locator('#main h1'))
         .first()
         .waitFor();
-      for (const fold of await page.locator('details:not([open]) > summary').all()) {
-        await fold.click({ timeout: 2000 }).catch(() => undefined);
-      }
+      await settled(page);
+      await page.evaluate(() => {
+        for (const fold of document.querySelectorAll<HTMLElement>('details:not([open]) > summary')) fold.click();
+      });
       told += await hoverCharts(page);
       expect(await foreign(page), view).toEqual(clean);
       await page.emulateMedia({ media: 'print' });

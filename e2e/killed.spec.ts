@@ -87,8 +87,10 @@ test('the browser killed while an older document is brought up to date has the o
   const golden = fileURLToPath(new URL('../core/src/files/golden/version-3.wagonomos.json', import.meta.url));
   const old = JSON.parse(await readFile(golden, 'utf8')) as { rigs: { id: string; name: string }[] };
   let emptied = 0;
+  // What looks at one round begins the next.
+  let open = await browserOn(folder, baseURL ?? '');
   for (let n = 0; n < 8; n += 1) {
-    const { page, kill, go } = await browserOn(folder, baseURL ?? '');
+    const { page, kill, go } = open;
     await go('/');
     await page.getByTestId('rig-card').first().waitFor();
     await put(page, 'witness', n);
@@ -108,12 +110,12 @@ test('the browser killed while an older document is brought up to date has the o
     }
     await kill();
     const again = await browserOn(folder, baseURL ?? '');
+    open = again;
     await again.go('/');
     await again.page.getByTestId('rig-card').first().waitFor();
     // A browser killed so often now and then starts with an empty profile: then what the app never touches is gone as well.
     if ((await kept(again.page, 'witness')) === undefined) {
       emptied += 1;
-      await again.kill();
       continue;
     }
     await expect(again.page.getByTestId('rig-card').first()).toContainText(old.rigs[0]?.name ?? '');
@@ -122,8 +124,8 @@ test('the browser killed while an older document is brought up to date has the o
     expect(now.rigs).toHaveLength(old.rigs.length);
     await again.go(`/rig/${old.rigs[0]?.id ?? ''}/papers?sheet=kept`);
     await expect(again.page.getByTestId('copies').getByText('newer format').first()).toBeVisible();
-    await again.kill();
   }
+  await open.kill();
   expect(emptied, 'rounds in which the browser lost its own profile').toBeLessThanOrEqual(2);
   await rm(folder, { recursive: true, force: true });
 });
@@ -138,8 +140,10 @@ test('the browser killed while a file takes the place of what is here has the on
   const british = new URL('../examples/british-van-with-scooter.wagonomos.json', import.meta.url);
   const here = JSON.parse(await readFile(fileURLToPath(british), 'utf8')) as { rigs: { name: string }[] };
   let emptied = 0;
+  // What looks at one round begins the next.
+  let open = await browserOn(folder, baseURL ?? '');
   for (let n = 0; n < 8; n += 1) {
-    const { page, kill, go } = await browserOn(folder, baseURL ?? '');
+    const { page, kill, go } = open;
     await go('/');
     await page.getByTestId('rig-card').first().waitFor();
     await put(page, 'witness', n);
@@ -151,11 +155,11 @@ test('the browser killed while a file takes the place of what is here has the on
     await page.waitForTimeout(moment(n, 300));
     await kill();
     const again = await browserOn(folder, baseURL ?? '');
+    open = again;
     await again.go('/');
     await again.page.getByTestId('rig-card').first().waitFor();
     if ((await kept(again.page, 'witness')) === undefined) {
       emptied += 1;
-      await again.kill();
       continue;
     }
     await expect(again.page.getByTestId('unread')).toHaveCount(0);
@@ -175,8 +179,8 @@ test('the browser killed while a file takes the place of what is here has the on
       await expect(again.page.getByTestId('rig-card')).toHaveCount(1);
       await expect(again.page.getByTestId('rig-card')).toContainText(here.rigs[0]?.name ?? '');
     }
-    await again.kill();
   }
+  await open.kill();
   expect(emptied, 'rounds in which the browser lost its own profile').toBeLessThanOrEqual(2);
   await rm(folder, { recursive: true, force: true });
 });
@@ -213,8 +217,9 @@ test('the browser killed while a link is taken, a parcel opened, or a folder wri
       return found;
     });
   let emptied = 0;
+  let open = await browserOn(folder, baseURL ?? '');
   for (let n = 0; n < kills; n += 1) {
-    const { page, kill, go } = await browserOn(folder, baseURL ?? '');
+    const { page, kill, go } = open;
     await page.addInitScript(() => {
       Object.assign(globalThis, { showDirectoryPicker: () => navigator.storage.getDirectory() });
     });
@@ -240,6 +245,7 @@ test('the browser killed while a link is taken, a parcel opened, or a folder wri
     await page.waitForTimeout(moment(n, 400));
     await kill();
     const again = await browserOn(folder, baseURL ?? '');
+    open = again;
     await again.go('/');
     await again.page.getByTestId('rig-card').first().waitFor();
     if ((await kept(again.page, 'witness')) === undefined) emptied += 1;
@@ -252,8 +258,8 @@ test('the browser killed while a link is taken, a parcel opened, or a folder wri
       // A file in the folder is whole, whenever the browser ended.
       for (const rigs of await rigsInFolder(again.page)) expect([1, 2]).toContain(rigs);
     }
-    await again.kill();
   }
+  await open.kill();
   expect(emptied, 'rounds in which the browser lost its own profile').toBeLessThanOrEqual(2 + kills / 15);
   await rm(folder, { recursive: true, force: true });
 });

@@ -114,3 +114,29 @@ export async function openKept(page: Page): Promise<void> {
   await page.getByRole('link', { name: /^Papers/ }).click();
   await page.getByRole('button', { name: 'Kept safe' }).click();
 }
+
+/**
+ * Waits until a page stands: its fonts are there, and for a breath nothing came, grew or was asked for. Sooner than the browser's own
+ * idle network, which waits half a second on every page, and later where lists still grow.
+ */
+export const settled = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    const breath = 150;
+    await document.fonts.ready;
+    let last = performance.now();
+    const touched = () => {
+      last = performance.now();
+    };
+    const grown = new MutationObserver(touched);
+    grown.observe(document, { subtree: true, childList: true, attributes: true, characterData: true });
+    const came = new PerformanceObserver(touched);
+    came.observe({ type: 'resource' });
+    // A page that never stands still is looked at all the same.
+    const end = last + 5000;
+    while (performance.now() - last < breath && performance.now() < end) {
+      await new Promise((done) => requestIdleCallback(done, { timeout: breath }));
+      await new Promise((done) => requestAnimationFrame(done));
+    }
+    grown.disconnect();
+    came.disconnect();
+  });

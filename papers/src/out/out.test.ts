@@ -6,7 +6,8 @@ import type { DueDate } from '@wagonomos/core/due';
 import { message, verbatim } from '@wagonomos/core';
 import { askOf, exampleFile, exampleNames } from '../testing/asked.ts';
 import { calendarOf } from './calendar.ts';
-import { tableKinds, tableText, type TableKind } from './tables.ts';
+import { tableKinds, type TableKind } from './tableKinds.ts';
+import { tableText } from './tables.ts';
 
 const table = (
   kind: TableKind,

@@ -5,10 +5,7 @@ import { limitFrom } from '../parts/limitFrom.ts';
 import { limitText, marginText } from '../words/margin.ts';
 import type { PaperWords } from '../words/paperWords.ts';
 import { checkAmount } from '../words/written.ts';
-
-/** Lists that go out as tables. */
-export const tableKinds = ['inventory', 'slips', 'verdict'] as const;
-export type TableKind = (typeof tableKinds)[number];
+import type { TableKind } from './tableKinds.ts';
 
 interface TableAsk {
   readonly view: RigView;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
-import VueApexCharts from 'vue3-apexcharts/core';
+import VueApexCharts from 'vue3-apexcharts';
 import { plainOptions, plainSeries, type Series } from './plainText.ts';
 
 /** The one door to the chart library, which takes words for HTML: whatever is said in a chart stands there as it is written. */

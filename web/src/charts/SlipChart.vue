@@ -1,8 +1,4 @@
 <script setup lang="ts">
-import 'apexcharts/bar';
-import 'apexcharts/line';
-import 'apexcharts/features/annotations';
-import 'apexcharts/features/legend';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { written } from '@wagonomos/papers/words';

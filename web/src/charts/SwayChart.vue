@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import 'apexcharts/line';
-import 'apexcharts/features/legend';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { written } from '@wagonomos/papers/words';

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import 'apexcharts/bar';
 import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { regionOf } from '@wagonomos/core';
-import { paperWords } from '@wagonomos/papers';
-import { tableKinds, type TableKind } from '@wagonomos/papers/out';
+import { paperWords, tableKinds, type TableKind } from '@wagonomos/papers';
 import { FileJson2, Sheet } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
