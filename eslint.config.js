@@ -39,6 +39,20 @@ export default defineConfig(
     : [{ files: ['**/*.vue'], extends: [ts.configs.disableTypeChecked], rules: { 'no-undef': 'off' } }]),
   { files: ['web/src/**'], languageOptions: { globals: globals.browser } },
   {
+    // One calendar day in the app, which turns at midnight.
+    files: ['web/src/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', 'web/src/stores/today.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.name='localDay'] > NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'Ask useToday(), which turns at midnight.',
+        },
+      ],
+    },
+  },
+  {
     // The platform is passed in: core reads no clock, draws no dice and knows no page.
     files: ['core/src/**/*.ts'],
     ignores: ['**/*.test.ts', '**/*.bench.ts', 'core/src/testing/**'],

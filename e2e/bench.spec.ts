@@ -237,11 +237,12 @@ test('the figures on the screen are those of the command line for the exported f
   const file = info.outputPath('rig.wagonomos.json');
   await (await download).saveAs(file);
   // It ends with a code of its own where a limit is broken: what it says counts here.
-  const { stdout: out } = spawnSync(process.execPath, ['--import', 'tsx', 'cli/src/main.ts', 'check', file], {
+  const { stdout: out } = spawnSync(process.execPath, ['cli/dist/wagonomos.js', 'check', file], {
     encoding: 'utf8',
   });
   const { checks } = JSON.parse(out) as Told;
   await page.getByRole('link', { name: /^Verdict/ }).click();
+  await page.getByTestId(`check-${checks[0]?.id}`).waitFor();
   let compared = 0;
   for (const { id, margin, status } of checks) {
     if (margin === null || !['within', 'tight', 'over'].includes(status)) continue;

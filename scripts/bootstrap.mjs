@@ -1,9 +1,9 @@
-// Node built-ins only: runs before node_modules exists. usage: node scripts/bootstrap.mjs [build] [browser]
+// Node built-ins only: runs before node_modules exists. usage: node scripts/bootstrap.mjs [build] [cli] [browser]
 import { spawnSync } from 'node:child_process';
-import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { inputsOf, keyOf } from './inputs.mjs';
 
 const root = path.dirname(path.dirname(fileURLToPath(import.meta.url)));
 const want = new Set(process.argv.slice(2));
@@ -15,8 +15,9 @@ function die(msg) {
   process.exit(1);
 }
 function run(cmd, args, opts = {}) {
-  console.log(`> ${[path.basename(cmd), ...args].join(' ')}`);
-  const r = spawnSync(cmd, args, { cwd: root, stdio: 'inherit', ...opts });
+  // Not among what a program asked for: the command line answers on the other stream.
+  console.error(`> ${[path.basename(cmd), ...args].join(' ')}`);
+  const r = spawnSync(cmd, args, { cwd: root, stdio: ['inherit', 2, 2], ...opts });
   if (r.status !== 0) die(`${cmd} ${args.join(' ')} failed (${r.error?.message ?? `exit ${r.status}`})`);
 }
 function npm(args) {
@@ -24,32 +25,6 @@ function npm(args) {
   const js = process.env.npm_execpath;
   if (js?.endsWith('.js')) run(process.execPath, [js, ...args]);
   else run('npm', args, { shell: process.platform === 'win32' });
-}
-function hash(...items) {
-  const h = createHash('sha256').update(process.version);
-  const walk = (p) => {
-    for (const e of readdirSync(p, { withFileTypes: true }).sort((a, b) => (a.name < b.name ? -1 : 1))) {
-      if (['node_modules', 'dist', 'coverage', 'test'].includes(e.name)) continue;
-      const f = path.join(p, e.name);
-      if (e.isDirectory()) walk(f);
-      else if (e.name !== 'components.d.ts') h.update(f).update(readFileSync(f));
-    }
-  };
-  for (const i of items) {
-    const p = path.join(root, i);
-    if (!existsSync(p)) continue;
-    if (readdirSafe(p)) walk(p);
-    else h.update(readFileSync(p));
-  }
-  return h.digest('hex');
-}
-function readdirSafe(p) {
-  try {
-    readdirSync(p);
-    return true;
-  } catch {
-    return false;
-  }
 }
 function once(name, key, artefact, fn) {
   const stamp = path.join(root, 'node_modules', '.cache', 'bootstrap', name);
@@ -60,12 +35,14 @@ function once(name, key, artefact, fn) {
 }
 
 // --include=dev: also right under NODE_ENV=production
-once('install', hash('package-lock.json'), 'node_modules/vite', () =>
+once('install', keyOf(root, ['package-lock.json']), 'node_modules/vite', () =>
   npm(['ci', '--include=dev', '--no-audit', '--no-fund']),
 );
 if (want.has('build'))
-  once('build', hash('package-lock.json', 'core', 'locales', 'examples', 'web'), 'web/dist/index.html', () =>
-    npm(['run', 'build']),
+  once('build', keyOf(root, inputsOf(root, 'web')), 'web/dist/index.html', () => npm(['run', 'build']));
+if (want.has('cli'))
+  once('cli', keyOf(root, [...inputsOf(root, 'cli'), 'scripts/build-cli.mjs']), 'cli/dist/wagonomos.js', () =>
+    run(process.execPath, ['scripts/build-cli.mjs']),
   );
 if (want.has('browser')) {
   const exe = process.env.CHROMIUM_PATH ?? '/usr/bin/chromium';

@@ -1,13 +1,14 @@
+/** A program of a package, as its own process. */
+export const bin = (name, ...args) => ['npx', '--no-install', name, ...args];
+
 /**
  * What `npm test` does, and in which order: each check, how many cores it keeps busy, and what it waits for. What costs little is
  * tried first, so that what can fail at once does.
  */
-const bin = (name, ...args) => ['npx', '--no-install', name, ...args];
-
 export const stages = [
   { name: 'machine', command: ['node', 'scripts/check-machine.mjs'], cores: 1 },
   { name: 'words', command: ['node', 'scripts/check-words.mjs'], cores: 1 },
-  { name: 'build', command: ['node', 'scripts/bootstrap.mjs', 'build'], cores: 1 },
+  { name: 'build', command: ['node', 'scripts/bootstrap.mjs', 'build', 'cli'], cores: 1 },
   {
     name: 'lint',
     command: bin('eslint', '.', '--cache', '--cache-location', 'node_modules/.cache/eslint/'),

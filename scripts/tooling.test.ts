@@ -1,9 +1,14 @@
 import { spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { appendFileSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { describe, expect, it } from 'vitest';
+import vue from '@vitejs/plugin-vue';
+import { build } from 'vite';
+import { describe, expect, it, vi } from 'vitest';
+import serveBuiltApp from '../e2e/globalSetup.ts';
+import { inputsOf, keyOf } from './inputs.mjs';
+import { runStages, tableOf } from './run-stages.mjs';
 
 /** The checks of the build are themselves checked: each must fire on a tree made to break its rule. */
 const root = fileURLToPath(new URL('..', import.meta.url));
@@ -69,8 +74,8 @@ describe('the one-way dependency', () => {
       'core-order-weighing',
     ],
     [
-      'a folder of core that has no place in the order',
-      { 'core/src/files/a.ts': "import '../helpers/b.ts';", 'core/src/helpers/b.ts': 'export {};' },
+      'a folder of core that has no place in the order, though nothing imports it',
+      { 'core/src/files/a.ts': 'export {};', 'core/src/helpers/b.ts': 'export {};' },
       'core-folders-are-in-the-order',
     ],
     [
@@ -135,5 +140,186 @@ describe('the budget of the first load', () => {
   it('fires above the limit and counts only what is loaded at once', () => {
     expect(budget('10').status).toBe(1);
     expect(budget('100')).toMatchObject({ status: 0 });
+  });
+});
+
+describe('what a build is made from', () => {
+  const ours = {
+    'package.json': JSON.stringify({ workspaces: ['web', 'core', 'papers', 'server'] }),
+    'package-lock.json': '{}',
+    'content-security.json': '{}',
+    'web/package.json': JSON.stringify({ name: 'w', dependencies: { p: '1' } }),
+    'web/src/a.vue': '',
+    'web/public/icon.svg': '',
+    'papers/package.json': JSON.stringify({ name: 'p', dependencies: { c: '1' } }),
+    'papers/src/b.ts': '',
+    'core/package.json': JSON.stringify({ name: 'c' }),
+    'core/src/c.ts': '',
+    'examples/d.json': '{}',
+  };
+  const others = {
+    'core/src/c.test.ts': '',
+    'core/src/c.bench.ts': '',
+    'core/src/testing/t.ts': '',
+    'server/package.json': JSON.stringify({ name: 's' }),
+    'server/src/e.ts': '',
+    'e2e/f.spec.ts': '',
+    'README.md': '',
+    'web/dist/old.js': '',
+  };
+  const dir = tree({ ...ours, ...others });
+  const key = () => keyOf(dir, inputsOf(dir, 'web'));
+
+  it.each(Object.keys(ours).filter((name) => !name.endsWith('package.json')))(
+    'asks for a build once %s is touched',
+    (name) => {
+      const before = key();
+      appendFileSync(path.join(dir, name), ' ');
+      expect(key()).not.toBe(before);
+    },
+  );
+
+  it.each(Object.keys(others))('asks for none when %s is', (name) => {
+    const before = key();
+    appendFileSync(path.join(dir, name), ' ');
+    expect(key()).toBe(before);
+  });
+
+  it('asks for one when a file is new, gone or called otherwise', () => {
+    const seen = [key()];
+    writeFileSync(path.join(dir, 'core/src/new.ts'), 'x');
+    seen.push(key());
+    renameSync(path.join(dir, 'core/src/new.ts'), path.join(dir, 'core/src/other.ts'));
+    seen.push(key());
+    rmSync(path.join(dir, 'core/src/other.ts'));
+    expect(new Set(seen).size).toBe(3);
+    expect(key()).toBe(seen[0]);
+  });
+
+  it('is all that the real build reads of ours', async () => {
+    const read = new Set<string>();
+    const web = path.join(root, 'web');
+    const listening = { name: 'listening', moduleParsed: ({ id }: { id: string }) => void read.add(id.split('?')[0]!) };
+    await build({
+      root: web,
+      configFile: false,
+      logLevel: 'silent',
+      plugins: [vue(), listening],
+      build: { write: false, rolldownOptions: { external: /^virtual:/ } },
+    });
+    const relative = [...read].map((id) => path.relative(root, id)).filter((id) => !/^\.\.|node_modules|\0/.test(id));
+    const known = new Set(inputsOf(root, 'web') as readonly string[]);
+    expect(relative.length).toBeGreaterThan(300);
+    expect(relative.filter((id) => !known.has(id))).toEqual([]);
+    expect(known.has('content-security.json')).toBe(true);
+    expect([...known].filter((id) => /\.test\.ts$/.test(id))).toEqual([]);
+  });
+});
+
+describe('the licences of what is built', () => {
+  const licences = (said: string) => {
+    const dir = tree({
+      'package-lock.json': JSON.stringify({
+        packages: {
+          '': { workspaces: ['web'] },
+          web: { dependencies: { charts: '1' }, devDependencies: { tool: '1' } },
+          'node_modules/charts': { license: 'MIT', dependencies: { deep: '1' } },
+          'node_modules/charts/node_modules/deep': { license: said },
+          'node_modules/tool': { license: 'Paid' },
+        },
+      }),
+    });
+    return node(dir, path.join(root, 'scripts/check-licences.mjs'));
+  };
+
+  it('passes what is open, or is so by choice', () => {
+    for (const said of ['ISC', '(MIT OR GPL-3.0)', 'MIT AND OFL-1.1']) expect(licences(said).status, said).toBe(0);
+  });
+
+  it('names what is not, however deep it lies, and leaves tools alone', () => {
+    for (const said of ['SEE LICENSE IN LICENSE', 'GPL-3.0', 'MIT AND Paid']) {
+      const { status, text } = licences(said);
+      expect(status, said).toBe(1);
+      expect(text).toContain('deep is under');
+      expect(text).not.toContain('tool');
+    }
+  });
+});
+
+describe('stages run side by side', () => {
+  const stage = (name: string, code: string, more: object = {}) => ({
+    name,
+    command: [process.execPath, '-e', code],
+    cores: 1,
+    ...more,
+  });
+
+  it('waits for what a stage waits for, runs the rest beside it, and keeps to the cores there are', async () => {
+    const dir = tree({});
+    const beside = (name: string) =>
+      `const fs = require('fs'); fs.writeFileSync('${dir}/${name}', ''); const until = Date.now() + 20000;
+       while (fs.readdirSync('${dir}').length < 2) if (Date.now() > until) process.exit(1);`;
+    const { done } = runStages(
+      [
+        stage('a', beside('a')),
+        stage('b', beside('b')),
+        stage('last', `process.exit(require('fs').readdirSync('${dir}').length === 2 ? 0 : 1)`, {
+          after: ['*'],
+          cores: 2,
+        }),
+      ],
+      { cores: 2 },
+    );
+    expect((await done).map(({ name, ok }) => [name, ok])).toEqual([
+      ['a', true],
+      ['b', true],
+      ['last', true],
+    ]);
+  });
+
+  it('tells what failed, and begins nothing that waits for it', async () => {
+    const { done } = runStages(
+      [stage('bad', "console.log('so it is'); process.exit(3)"), stage('next', '', { after: ['bad'] })],
+      {
+        cores: 1,
+      },
+    );
+    const [bad, next] = await done;
+    expect(bad).toMatchObject({ ok: false, why: 'ended with 3', text: 'so it is\n' });
+    expect(next).toMatchObject({ ok: false, seconds: null, why: 'not begun: bad failed' });
+    expect(tableOf([bad, next], 1)).toContain('not begun: bad failed');
+  });
+
+  it('ends all it started, and what that started, when it is stopped', async () => {
+    const dir = tree({});
+    const child = `require('fs').writeFileSync('${dir}/pid', String(process.pid)); setInterval(() => {}, 1000)`;
+    const { done, stop } = runStages(
+      [
+        stage(
+          'long',
+          `require('child_process').spawn(process.execPath, ['-e', ${JSON.stringify(child)}]); setInterval(() => {}, 1000)`,
+        ),
+      ],
+      { cores: 1 },
+    );
+    await vi.waitFor(() => expect(readFileSync(path.join(dir, 'pid'), 'utf8')).toMatch(/\d/), 20_000);
+    stop();
+    expect((await done)[0]).toMatchObject({ ok: false, why: 'ended with SIGTERM' });
+    const pid = Number(readFileSync(path.join(dir, 'pid'), 'utf8'));
+    await vi.waitFor(() => expect(() => process.kill(pid, 0)).toThrow(), 20_000);
+  });
+});
+
+describe('the server of the journeys', () => {
+  it('takes a port that is free, however many there are, and is gone when it is asked to go', async () => {
+    const ask = () => fetch(`${process.env['JOURNEYS_URL']}/api/health`).then(({ status }) => status);
+    const closeFirst = await serveBuiltApp();
+    const first = process.env['JOURNEYS_URL'];
+    const closeSecond = await serveBuiltApp();
+    expect(process.env['JOURNEYS_URL']).not.toBe(first);
+    closeFirst();
+    expect(await ask()).toBe(200);
+    closeSecond();
+    await expect(ask()).rejects.toThrow();
   });
 });

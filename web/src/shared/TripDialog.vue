@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { localDay, thingsAboard, type RigView } from '@wagonomos/core';
+import { thingsAboard, type RigView } from '@wagonomos/core';
 import { addTrip, changeTrip, removeTrip } from '@wagonomos/core/edits';
 import { Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
@@ -8,6 +8,7 @@ import ChoiceField from './ChoiceField.vue';
 import { newId } from './newId.ts';
 import { useDraft } from '../stores/drafts.ts';
 import { useWorkspace } from '../stores/workspace.ts';
+import { useToday } from '../stores/today.ts';
 
 /** A trip is over: what of all that was on board was used. One that was planned, or one nobody planned. */
 const props = defineProps<{ view: RigView }>();
@@ -16,7 +17,7 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 
 const name = useDraft(() => `trip ${props.view.rig.id}`, props.view.loadout.name);
-const day = ref(localDay(new Date()));
+const day = ref(useToday().day);
 const unused = ref<ReadonlySet<string>>(new Set());
 const carried = computed(() => thingsAboard(props.view));
 const own = computed(() => (workspace.document?.trips ?? []).filter((trip) => trip.rig === props.view.rig.id));

@@ -8,6 +8,7 @@ import { useI18n } from 'vue-i18n';
 import { downloadText, fileNameFrom } from '../../shared/download.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import './desk.css';
 import { useDues } from './useDues.ts';
 import NoteDate from './NoteDate.vue';
@@ -17,7 +18,8 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const workspace = useWorkspace();
-const { dues, words, today } = useDues();
+const { dues, words } = useDues();
+const today = useToday();
 const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
 
 const saveCalendar = async () => {
@@ -26,7 +28,7 @@ const saveCalendar = async () => {
   downloadText(fileNameFrom(`${props.view.rig.name} ${t('paper.desk.occasion.dates')}`, 'ics'), text, 'text/calendar');
 };
 const done = ({ own }: DueDate) => {
-  if (own) workspace.edit('app.edit.dates', (document) => doneDue(document, own.body, own.id, today()));
+  if (own) workspace.edit('app.edit.dates', (document) => doneDue(document, own.body, own.id, today.day));
 };
 const remove = ({ own }: DueDate) => {
   if (own) workspace.edit('app.edit.dates', (document) => removeDue(document, own.body, own.id));

@@ -1,4 +1,4 @@
-import { localDay, regionOf } from '@wagonomos/core';
+import { regionOf } from '@wagonomos/core';
 import { extractRig, photosIn } from '@wagonomos/core/files';
 import { makePaper, paperWords, type Paper, type PaperAsk, type PaperKind } from '@wagonomos/papers';
 import { createSharedComposable } from '@vueuse/core';
@@ -11,6 +11,7 @@ import { loadPhoto } from '../../storage/photos.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import type { PaperWork } from '../../workers/paper.worker.ts';
 import { worked } from '../../workers/remote.ts';
 import { unwatched } from '../../workers/unwatched.ts';
@@ -27,6 +28,7 @@ function papersHere() {
   const rig = useRig();
   const settings = useSettings();
   const workspace = useWorkspace();
+  const today = useToday();
   const { word } = useSpeech();
   const { based, asked, view, era } = useBasis();
   const { slips } = useSlips();
@@ -48,7 +50,7 @@ function papersHere() {
           words: paperWords(word, view.value.situation.words, settings.massUnit),
           abroad: paperWords(word, regionOf(view.value.situation.travel.country), settings.massUnit),
           size: settings.sheetSize,
-          today: localDay(new Date()),
+          today: today.day,
           pictures,
         }
       : null;

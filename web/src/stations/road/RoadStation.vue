@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { localDay } from '@wagonomos/core';
 import { ListChecks, Plus } from '@lucide/vue';
 import { useMediaQuery } from '@vueuse/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, watch } from 'vue';
@@ -7,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useAlong } from '../../stores/along.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import TripBar from './TripBar.vue';
 import TripBorders from './TripBorders.vue';
 import TripCurves from './TripCurves.vue';
@@ -24,6 +24,7 @@ const TripDialog = defineAsyncComponent(() => import('../../shared/TripDialog.vu
 const { t } = useI18n();
 const rig = useRig();
 const workspace = useWorkspace();
+const today = useToday();
 const along = useAlong();
 const { sectionName } = useTripWords();
 const { trip, sections, reckoned, reckoning, here } = useTrip();
@@ -54,7 +55,7 @@ onBeforeUnmount(() => {
 const underWay = computed(() => {
   const { value: of } = trip;
   if (!of || of.carried) return false;
-  return (of.log ?? []).length > 0 || (of.date !== undefined && of.date <= localDay(new Date()) && !empty.value);
+  return (of.log ?? []).length > 0 || (of.date !== undefined && of.date <= today.day && !empty.value);
 });
 const empty = computed(() => !trip.value || (trip.value.plan ?? []).length + (trip.value.log ?? []).length === 0);
 </script>

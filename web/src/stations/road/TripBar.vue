@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { changeTrip, addTrip, removeTrip, takeLogIn } from '@wagonomos/core/edits';
-import { localDay } from '@wagonomos/core';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -9,12 +8,14 @@ import NameField from '../../shared/NameField.vue';
 import { newId } from '../../shared/newId.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import { useTrip } from './useTrip.ts';
 
 /** Which trip, what it is called, the day it sets out; and whether it is seen as planned or as it went. */
 const { t } = useI18n();
 const rig = useRig();
 const workspace = useWorkspace();
+const today = useToday();
 const { trips, trip, open, sight } = useTrip();
 const logged = computed(() => (trip.value?.log ?? []).length > 0);
 const nameOf = (one: { readonly name: string; readonly carried?: unknown }) =>
@@ -27,7 +28,7 @@ const begin = () => {
     id,
     rig: rigId,
     name: t('app.road.called', { number: trips.value.length + 1 }),
-    date: localDay(new Date()),
+    date: today.day,
     plan: [],
   };
   if (!workspace.edit('app.edit.trip', (document) => addTrip(document, made))) void open(id);

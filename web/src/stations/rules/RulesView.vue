@@ -1,17 +1,19 @@
 <script setup lang="ts">
-import { localDay, type CheckKind, type Confidence, type Jurisdiction } from '@wagonomos/core';
+import { type CheckKind, type Confidence, type Jurisdiction } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoiceField from '../../shared/ChoiceField.vue';
 import DayField from '../../shared/DayField.vue';
 import PlaceChoice from '../../shared/PlaceChoice.vue';
 import { useRig } from '../../stores/rig.ts';
+import { useToday } from '../../stores/today.ts';
 import PlaceRules from './PlaceRules.vue';
 import RigRules from './RigRules.vue';
 import RuleChanges from './RuleChanges.vue';
 
 /** The rules: those asked of this rig, those of any place on any day, and what is otherwise between two of them. */
 const { t } = useI18n();
+const today = useToday();
 const rig = useRig();
 const ways = ['rig', 'place', 'changes'] as const;
 const way = ref<(typeof ways)[number]>('rig');
@@ -28,7 +30,7 @@ const home = computed<Jurisdiction>(() => {
   if (!view) return { country: 'GB' };
   return view.vehicle ? view.situation.vehicle : view.situation.trailer;
 });
-const day = computed(() => rig.view?.situation.date ?? localDay(new Date()));
+const day = computed(() => rig.view?.situation.date ?? today.day);
 /** As chosen here; until then where and when the rig is. */
 const chosen = ref<readonly { readonly place?: Jurisdiction; readonly day?: string }[]>([{}, {}]);
 const sides = computed(() =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { assess, emptyWorkspace, localDay, regionOf, viewRig, type Message } from '@wagonomos/core';
+import { assess, emptyWorkspace, regionOf, viewRig, type Message } from '@wagonomos/core';
 import { addKnownRig } from '@wagonomos/core/edits';
 import { bestBasis, verdictFrom } from '@wagonomos/core/weighing';
 import { computed, reactive } from 'vue';
@@ -16,6 +16,7 @@ import { usualBasis } from '../../shared/usualBasis.ts';
 import { useKeptForm } from '../../shared/useKeptForm.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import KnownAnswer from './KnownAnswer.vue';
 import {
   basesFor,
@@ -47,11 +48,11 @@ const forget = useKeptForm('what do you know', form);
 const { say, limitWord } = useSpeech(() => regionOf(form.country));
 providePlaceWords(() => regionOf(form.country));
 const papers = computed(() => papersFor(form.kind));
-const today = localDay(new Date());
+const today = useToday();
 const tools = { newId, word: (message: Message) => say(message) };
 
 const known = computed(() => {
-  const { workspace: made, rigId } = addKnownRig(emptyWorkspace('start', 'Start'), knownRig(form, today), tools);
+  const { workspace: made, rigId } = addKnownRig(emptyWorkspace('start', 'Start'), knownRig(form, today.day), tools);
   const view = viewRig(made, rigId);
   if (!view) return null;
   return verdictFrom(view, made.tickets, bestBasis(view, assess(view), made.tickets));
@@ -68,7 +69,7 @@ const fill = ({ name }: AskedFigure, value: number | undefined, typed: string) =
 const keep = async () => {
   let rigId = '';
   const refusal = workspace.edit('app.edit.newRig', (document) => {
-    const made = addKnownRig(document, knownRig(form, today), tools);
+    const made = addKnownRig(document, knownRig(form, today.day), tools);
     rigId = made.rigId;
     return made.workspace;
   });

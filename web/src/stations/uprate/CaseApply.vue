@@ -1,17 +1,19 @@
 <script setup lang="ts">
-import { localDay, type RigView } from '@wagonomos/core';
+import { type RigView } from '@wagonomos/core';
 import { applyCase } from '@wagonomos/core/edits';
 import type { CaseObstacle, CaseProgress, UprateCase } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 
 /** What is outstanding, and the last step: the new plates become those of the rig, the old ones history. */
 const props = defineProps<{ view: RigView; one: UprateCase; progress: CaseProgress }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const today = useToday();
 const { limitWord } = useOffers(() => props.view);
 const says = (one: CaseObstacle): string => {
   switch (one.code) {
@@ -27,8 +29,7 @@ const says = (one: CaseObstacle): string => {
 };
 const open = computed(() => props.progress.items.filter(({ state }) => state !== 'done'));
 const apply = () => {
-  const today = localDay(new Date());
-  workspace.edit('app.edit.applyCase', (document) => applyCase(document, props.one.id, today, newId));
+  workspace.edit('app.edit.applyCase', (document) => applyCase(document, props.one.id, today.day, newId));
 };
 </script>
 

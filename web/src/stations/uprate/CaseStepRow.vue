@@ -1,17 +1,18 @@
 <script setup lang="ts">
 import { setCaseStep } from '@wagonomos/core/edits';
-import { localDay } from '@wagonomos/core';
 import type { CaseItem, UprateCase } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import DayField from '../../shared/DayField.vue';
 import TextLine from '../../shared/TextLine.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import CaseFiles from './CaseFiles.vue';
 
 /** One step: whose it is, done or due, and what there is to show for it. */
 const props = defineProps<{ one: UprateCase; item: CaseItem }>();
 const { t } = useI18n();
+const today = useToday();
 const workspace = useWorkspace();
 const open = ref(false);
 const fixed = computed(() => props.one.applied !== undefined);
@@ -19,7 +20,7 @@ const signs = { done: '●', late: '▲', open: '○' } as const;
 type Patch = Parameters<typeof setCaseStep>[3];
 const set = (patch: Patch) =>
   workspace.edit('app.edit.case', (document) => setCaseStep(document, props.one.id, props.item.id, patch));
-const tick = (on: boolean) => set({ done: on ? localDay(new Date()) : undefined });
+const tick = (on: boolean) => set({ done: on ? today.day : undefined });
 const says = computed((): string => {
   const { kept, state } = props.item;
   const parts = [

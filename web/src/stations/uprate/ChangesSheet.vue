@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { localDay, type PlannedAssessment, type RigView } from '@wagonomos/core';
+import { type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { addCase } from '@wagonomos/core/edits';
 import { newFindings } from '@wagonomos/core/uprating';
 import { FolderPlus, Printer } from '@lucide/vue';
@@ -8,6 +8,7 @@ import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { newId } from '../../shared/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
+import { useToday } from '../../stores/today.ts';
 import ConsequenceTable from './ConsequenceTable.vue';
 import DriverList from './DriverList.vue';
 import MustGo from './MustGo.vue';
@@ -17,6 +18,7 @@ import { useBench } from './useBench.ts';
 const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const today = useToday();
 const { chosen, then, after, open } = useBench();
 const { say } = useSpeech();
 const unborne = computed(() => newFindings(props.assessment.loads, after.value.loads));
@@ -27,7 +29,7 @@ const begin = () => {
     id: newId(),
     rig: props.view.rig.id,
     name: names.slice(0, 80),
-    begun: localDay(new Date()),
+    begun: today.day,
     packages: structuredClone([...chosen.value]),
     steps: [],
     certified: [],
