@@ -58,7 +58,8 @@ async function hoverCharts(page: Page): Promise<number> {
   // Charts come by themselves, a moment after the page.
   await settled(page);
   for (const chart of await page.locator('.apexcharts-canvas').all()) {
-    await chart.scrollIntoViewIfNeeded();
+    // At once: what stands still is waited for above, and a chart that is drawn anew is no other chart.
+    await chart.evaluate((one) => one.scrollIntoView({ block: 'center' }));
     const box = await chart.boundingBox();
     if (!box) continue;
     let says = false;

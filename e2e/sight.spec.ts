@@ -36,6 +36,9 @@ const views = [
   ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`)),
 ];
 
+// What moves by itself is looked for where motion is not asked to be less.
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
+
 /** Adds up how far what is seen has moved by itself, as the browser reckons it. */
 const watchShifts = (page: Page) =>
   page.addInitScript(() => {

@@ -70,6 +70,7 @@ test('pounds throughout, and back', async ({ page }) => {
 
 test('the keys go to every station and tell themselves', async ({ page }) => {
   await page.goto(`${wagon}/verdict`);
+  await expect(sentence(page)).toBeVisible();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
