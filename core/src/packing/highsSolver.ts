@@ -1,14 +1,19 @@
-import type { Highs, ModelData } from 'highs';
+import type { CallbackData, Highs, ModelData } from 'highs';
 import type { Programme, Solved, Solver, Term } from './programme.ts';
 
 /**
  * Programmes solved by HiGHS, branch and cut. Whoever calls has loaded it, since a browser, a worker and a test do that each in a
  * way of their own.
+ * @param now the clock, in seconds: the solver does not look at its own limit in all it does, and is stopped wherever it lets one
  */
-export function highsSolver(highs: Highs): Solver {
+export function highsSolver(highs: Highs, now: () => number): Solver {
   const { modelStatus, callbackType } = highs.constants;
-  return (programme, sum, { near, seconds, start, onBetter }) =>
-    highs.withModel(modelOf(highs, programme, sum), (model): Solved => {
+  return (programme, sum, { near, seconds, start, onBetter }) => {
+    const end = now() + Math.max(0.05, seconds);
+    const inTime = (event: { readonly interrupt: () => void }): undefined => {
+      if (now() > end) event.interrupt();
+    };
+    return highs.withModel(modelOf(highs, programme, sum), (model): Solved => {
       model.options.set({
         output_flag: false,
         mip_rel_gap: 0,
@@ -21,15 +26,18 @@ export function highsSolver(highs: Highs): Solver {
         primal_feasibility_tolerance: 1e-8,
       });
       if (start && start.length === programme.columns.length) model.setSolution({ colValue: start });
-      const { modelStatus: status } = model.run(
-        onBetter && {
-          [callbackType.mipImprovingSolution]: ({ data }) => {
+      const { modelStatus: status } = model.run({
+        [callbackType.simplexInterrupt]: inTime,
+        [callbackType.ipmInterrupt]: inTime,
+        [callbackType.mipInterrupt]: inTime,
+        ...(onBetter && {
+          [callbackType.mipImprovingSolution]: ({ data }: { readonly data: CallbackData }) => {
             const { mip_solution: values, mip_primal_bound: value, mip_dual_bound: bound } = data;
             if (values) onBetter(whole(programme, values), value ?? 0, bound ?? -Infinity);
             return undefined;
           },
-        },
-      );
+        }),
+      });
       if (status === modelStatus.infeasible) return { kind: 'none' };
       const primal = model.info.get('primal_solution_status') === 2;
       if (!primal) return { kind: 'unanswered' };
@@ -45,6 +53,7 @@ export function highsSolver(highs: Highs): Solver {
         bound: best || Number.isFinite(dual) ? bound : -Infinity,
       };
     });
+  };
 }
 
 /** Whole numbers come back with the dust of floating point. */

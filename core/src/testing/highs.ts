@@ -1,8 +1,11 @@
 import loadHighs from 'highs';
 import { highsSolver } from '../packing/highsSolver.ts';
 
-/** The solver as tests use it. */
-export const testSolver = highsSolver(await loadHighs());
+/** The machine's clock, in seconds. */
+const now = () => performance.now() / 1000;
 
-/** All the time that a test may take; the clock is the machine's. */
-export const patient = { seconds: 60, now: () => performance.now() / 1000 };
+/** The solver as tests use it. */
+export const testSolver = highsSolver(await loadHighs(), now);
+
+/** All the time that a test may take. */
+export const patient = { seconds: 60, now };

@@ -24,8 +24,8 @@ export interface PackingQuestion {
   readonly seconds: number;
 }
 
-const solver = loadHighs({ locateFile: () => runtime }).then(highsSolver);
 const clock = () => performance.now() / 1000;
+const solver = loadHighs({ locateFile: () => runtime }).then((highs) => highsSolver(highs, clock));
 /** s: more often nobody can read. */
 const toldEvery = 0.3;
 

@@ -2,12 +2,15 @@ import type { RigView } from '@wagonomos/core';
 import type { PackingAnswer } from '@wagonomos/core/packing';
 import { proxy } from 'comlink';
 import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { inTime, late } from '../../workers/inTime.ts';
 import { WorkerLost, worked } from '../../workers/remote.ts';
 import { unwatched } from '../../workers/unwatched.ts';
 import type { PackingQuestion, PackingWork } from '../../workers/packing.worker.ts';
 
 /** s: what is not proven by then is shown with how far from the best it may be. */
 const patience = 20;
+/** s beyond it: the solver ends by itself, but in the midst of some of what it does it does not look at the clock. */
+const grace = 1.5;
 
 /** The best packing of a rig, looked for away from the page whenever the question changes; what was found by then when it is stopped. */
 export function usePacking(question: () => Omit<PackingQuestion, 'seconds'> | null) {
@@ -41,11 +44,17 @@ export function usePacking(question: () => Omit<PackingQuestion, 'seconds'> | nu
       if (mine === turn) answer.value = better;
     });
     try {
-      const found = await worker.ask<PackingAnswer>(async (api) =>
-        api.pack(unwatched({ ...asked, seconds: patience }), onBetter),
+      const found = await inTime(
+        worker.ask<PackingAnswer>(async (api) => api.pack(unwatched({ ...asked, seconds: patience }), onBetter)),
+        1000 * (patience + grace),
       );
       if (mine !== turn) return;
-      answer.value = found;
+      if (found === late) {
+        // The best that was told by then stands, with how far from the best it may be; nothing more of it is heard.
+        turn += 1;
+        worker.end();
+        answer.value ??= { kind: 'undecided', unjudged: [] };
+      } else answer.value = found;
       state.value = 'done';
     } catch (error) {
       if (mine === turn) state.value = 'broken';
