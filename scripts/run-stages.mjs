@@ -16,8 +16,10 @@ export function runStages(stages, { cores, said = () => {}, ended = () => {}, en
   let tell;
   const done = new Promise((resolve) => (tell = resolve));
 
+  const names = stages.map(({ name }) => name);
+  /** Of what a stage waits for, what is run at all: asked for by itself it takes what is there. */
   const needs = ({ name, after = [] }) =>
-    after.includes('*') ? stages.map((one) => one.name).filter((one) => one !== name) : after;
+    names.filter((one) => one !== name && (after.includes('*') || after.includes(one)));
   const result = (stage, rest) => {
     const all = { name: stage.name, seconds: null, ok: false, why: '', text: '', ...rest };
     results.set(stage.name, all);

@@ -290,6 +290,11 @@ describe('stages run side by side', () => {
     expect(tableOf([bad, next], 1)).toContain('not begun: bad failed');
   });
 
+  it('does not wait for what nobody asked to run', async () => {
+    const { done } = runStages([stage('budget', '', { after: ['build'] })], { cores: 1 });
+    expect((await done)[0]).toMatchObject({ ok: true });
+  });
+
   it('ends all it started, and what that started, when it is stopped', async () => {
     const dir = tree({});
     const child = `require('fs').writeFileSync('${dir}/pid', String(process.pid)); setInterval(() => {}, 1000)`;

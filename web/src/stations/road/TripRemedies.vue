@@ -2,11 +2,12 @@
 import { kilograms, message } from '@wagonomos/core';
 import { changeTrip, makeMove, setTankLevel, takeLogIn } from '@wagonomos/core/edits';
 import type { LeastOnTheRoad, TripRemedy } from '@wagonomos/core/road';
-import { onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
+import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { worked } from '../../workers/remote.ts';
+import { unwatched } from '../../workers/unwatched.ts';
 import type { RoadWork } from '../../workers/road.worker.ts';
 import { useTrip } from './useTrip.ts';
 
@@ -33,13 +34,13 @@ watch(
     const [{ value: from }, { value: of }] = [start, trip];
     if (!from || !of) return;
     const question = {
-      start: toRaw(from),
-      trip: toRaw({ date: of.date, rates: of.rates }),
-      sections: sections.value.map((one) => toRaw(one)),
+      start: from,
+      trip: { date: of.date, rates: of.rates },
+      sections: sections.value,
       check: props.worst.check.id,
       behind: [...behind.value],
     };
-    const answer = await worker.ask((api) => api.remedies(question)).catch(() => null);
+    const answer = await worker.ask((api) => api.remedies(unwatched(question))).catch(() => null);
     if (mine !== turn) return;
     found.value = answer;
     broken.value = answer === null;

@@ -1,7 +1,7 @@
 import { assess, type RigView } from '@wagonomos/core';
 import { asItWent, placedMoments, spansOf, viewAt, type Section, type Trip } from '@wagonomos/core/road';
 import { createSharedComposable } from '@vueuse/core';
-import { computed, ref, toRaw, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { useBasis } from '../../shared/useBasis.ts';
 import { useRig } from '../../stores/rig.ts';
@@ -46,15 +46,14 @@ function tripHere() {
   const { answer, reckoning } = useTripAnswer((): AskedTrip | null => {
     const [{ value: from }, { value: of }] = [start, trip];
     if (!from || !of || sections.value.length === 0) return null;
-    const raw = (list: readonly Section[]) => list.map((one) => toRaw(one));
     return {
       id: of.id,
       question: {
-        start: toRaw(from),
-        trip: toRaw({ date: of.date, rates: toRaw(of.rates) }),
-        sections: raw(sections.value),
+        start: from,
+        trip: { date: of.date, rates: of.rates },
+        sections: sections.value,
         behind: [...behind.value],
-        plan: of.plan && (of.log ?? []).length > 0 ? raw(of.plan) : undefined,
+        plan: (of.log ?? []).length > 0 ? of.plan : undefined,
       },
     };
   });

@@ -1,6 +1,7 @@
 import { answerTrip, type TripAnswer, type TripQuestion } from '@wagonomos/core/road';
 import { computed, onScopeDispose, shallowRef, watch } from 'vue';
 import { worked } from '../../workers/remote.ts';
+import { unwatched } from '../../workers/unwatched.ts';
 import type { RoadWork } from '../../workers/road.worker.ts';
 
 /** Parts of a trip that is reckoned with the page; a longer one would hold the page up, and is reckoned beside it. */
@@ -37,7 +38,7 @@ export function useTripAnswer(asked: () => AskedTrip | null) {
       if (over || !of || !isLong.value || arrived.value?.of === of) break;
       // A worker that cannot be had is no reason to say nothing: then the page waits.
       const answer = await worker
-        .ask((api) => api.answer(of.question))
+        .ask((api) => api.answer(unwatched(of.question)))
         .catch(() => (over ? null : answerTrip(of.question)));
       if (answer && now.value?.id === of.id) arrived.value = { of, answer };
     }
