@@ -31,8 +31,10 @@ const crossed = (section: Section): string => {
 const flag = 46;
 const widthOf = ({ from, to }: Span): number => (to - from) * (props.area?.width ?? 0);
 const roomy = (span: Span): boolean => widthOf(span) >= flag;
-/** px of a number, and of a picture beside it: on a trip of very many parts neither would be seen whole. */
-const [number, picture] = [16, 32];
+/** px of a figure, and of a picture beside its number: where a part is narrower than these they would be cut off. */
+const [figure, picture] = [8, 19];
+const numberFits = (span: Span, n: number): boolean => widthOf(span) >= figure * String(n + 1).length;
+const pictureFits = (span: Span, n: number): boolean => widthOf(span) >= picture + figure * String(n + 1).length;
 const behind = (id: string) =>
   sight.value === 'went' && parts.value.find(({ section }) => section.id === id)?.stands !== 'ahead';
 /** The limits the trip is tight by, at their worst: their status colours the strip part by part. */
@@ -92,10 +94,10 @@ const frame = computed(() =>
       >
         <component
           :is="sectionIcons[span.section.kind]"
-          v-if="span.section.kind !== 'drive' && widthOf(span) >= picture"
+          v-if="span.section.kind !== 'drive' && pictureFits(span, n)"
           :size="17"
         />
-        <small v-if="widthOf(span) >= number">{{ n + 1 }}</small>
+        <small v-if="numberFits(span, n)">{{ n + 1 }}</small>
         <b v-if="roomy(span) && crossed(span.section)">{{ crossed(span.section) }}</b>
       </li>
     </ol>
