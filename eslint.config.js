@@ -83,7 +83,7 @@ export default defineConfig(
   },
   {
     // Which figure of which plate holds is said in one place; whoever judges asks there.
-    files: ['core/src/{loads,checks,rulebook,verdict,limits,loading,weighing,balance,uprating}/**/*.ts'],
+    files: ['core/src/{loads,state,scale,checks,rulebook,verdict,limits,loading,weighing,balance,uprating}/**/*.ts'],
     ignores: ['**/*.test.ts', '**/*.bench.ts'],
     rules: {
       'no-restricted-imports': [
@@ -93,7 +93,7 @@ export default defineConfig(
     },
   },
   {
-    files: ['core/src/{loads,checks,rulebook,limits,loading,weighing,balance}/**/*.ts'],
+    files: ['core/src/{loads,state,scale,checks,rulebook,limits,loading,weighing,balance}/**/*.ts'],
     ignores: ['**/*.test.ts', '**/*.bench.ts'],
     rules: {
       'no-restricted-syntax': [

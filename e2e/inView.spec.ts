@@ -1,6 +1,6 @@
 /** What one does has its effect in sight, and the next sensible step is one press away: by mouse and by keys. */
 import { expect, test } from '@playwright/test';
-import { seriousFaults, sentence, thingCell, touch, wagon } from './support.ts';
+import { seriousFaults, sentence, settled, thingCell, touch, wagon } from './support.ts';
 
 test('the rig stays in sight: a strip when it is scrolled away, folded where places do not matter', async ({
   page,
@@ -56,6 +56,7 @@ test('the next step is done by one press, undone by one key, and followed by the
 
 test('the list of things: read whole, written in by keys, several at once, in an order', async ({ page }) => {
   await page.goto(`${wagon}/load`);
+  await settled(page);
   const kit = thingCell(page, 'Mass of Second spare wheel');
   await kit.focus();
   await page.keyboard.press('ArrowDown');

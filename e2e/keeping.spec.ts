@@ -8,13 +8,14 @@ import { fill, sentence, van, wagon } from './support.ts';
 
 const gvw = (page: Page) => page.getByRole('article', { name: 'vehicle plate' }).getByLabel('GVW', { exact: true });
 
+// By hand: 3,030 beside 1,150 + 1,890 on the slip of September is 3,033.3; the scooter since, 108: 3,141.3 of 3,140.
 test('shows after a reload what was there before', async ({ page }) => {
   await page.goto(`${van}/plates`);
   await gvw(page).fill('3140');
-  await expect(sentence(page)).toContainText('Sandpiper conversion weighs 4 kg too much');
+  await expect(sentence(page)).toContainText('Sandpiper conversion weighs 2 kg too much');
   await page.reload();
   await expect(gvw(page)).toHaveValue('3140');
-  await expect(sentence(page)).toContainText('4 kg too much');
+  await expect(sentence(page)).toContainText('2 kg too much');
 });
 
 test.describe('what is kept ahead for the road', () => {

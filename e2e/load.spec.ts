@@ -1,5 +1,16 @@
 import { expect, test } from '@playwright/test';
-import { choose, dragThing, estate, grip, putThing, sentence, seriousFaults, thingCell, wagon } from './support.ts';
+import {
+  choose,
+  dragThing,
+  estate,
+  grip,
+  putThing,
+  sentence,
+  seriousFaults,
+  settled,
+  thingCell,
+  wagon,
+} from './support.ts';
 
 test('a thing is dragged into another place: what would be left is said on the way, and nothing moves before it lies', async ({
   page,
@@ -22,6 +33,8 @@ test('a thing is dragged into another place: what would be left is said on the w
 
 test('the keys carry as well as the mouse: every place says what would be left', async ({ page }) => {
   await page.goto(`${wagon}/load`);
+  // A row is carried by keys once the list stands.
+  await settled(page);
   await grip(page, 'Fridge, 45 litres, full').focus();
   await page.keyboard.press('Enter');
   const hand = page.getByTestId('hand');

@@ -40,12 +40,16 @@ test('all slips together: creep, the plan beside the scale, before and after, a 
   expect(await seriousFaults(page)).toEqual([]);
 });
 
-test('the verdict is drawn from plan, slip or both, says which, and its numbers open the readings', async ({
+test('the verdict is drawn from all that is known, or from a slip or the list alone as views, says which, and its numbers open the readings', async ({
   page,
 }) => {
   await page.goto(`${van}/verdict`);
   const source = page.getByTestId('drawn-from');
-  await expect(source).toContainText('Drawn from the plan “Scooter to the coast”, not from a weighbridge');
+  await expect(source).toContainText('weighed on slip “Depot, after the tour” 2026-09-19; 108 kg more on board since');
+  await page.getByTestId('total-vehicle.max').click();
+  await expect(page.getByTestId('arithmetic')).toContainText('vehicle alone: rear axle, 2026-09-19');
+  await expect(page.getByTestId('arithmetic')).toContainText('come or gone since');
+  await page.keyboard.press('Escape');
   const pick = async (option: RegExp) => {
     await page.locator('.drawn .el-select__wrapper').click();
     await takeOption(page.getByRole('option', { name: option }).filter({ visible: true }));
@@ -59,11 +63,11 @@ test('the verdict is drawn from plan, slip or both, says which, and its numbers 
   await expect(page.getByTestId('arithmetic')).toContainText('each reading times how much it says');
   await expect(page.getByTestId('arithmetic')).toContainText('vehicle alone: all its wheels');
   await page.keyboard.press('Escape');
-  await pick(/put right by the latest slip/);
-  await expect(source).toContainText('latest slip found nothing to put right');
-  // Where the plan is worked on, it is the plan.
+  await pick(/the list “Scooter to the coast” alone/);
+  await expect(source).toContainText('Drawn from the plan “Scooter to the coast”, not from a weighbridge');
+  // A view is left with its page.
   await page.getByRole('link', { name: /^Load/ }).click();
-  await expect(source).toContainText('not from a weighbridge');
+  await expect(source).toContainText('As it is known');
 });
 
 test('pictures of a slip are kept, saved in one parcel with the file, and come back from it elsewhere', async ({

@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { fileProblemMessages, readBytes } from '@wagonomos/core/files';
 import {
+  byTheList,
   isDay,
   massUnits,
   onDay,
@@ -24,7 +25,7 @@ export interface CliResult {
 /** What cannot be done, and why. */
 export const misuse = (error: string): CliResult => ({ code: 2, out: '', error });
 
-/** What both commands are about: a rig of a file, in a loadout, on a day, from the plan or from a slip. */
+/** What both commands are about: a rig of a file, in a loadout, on a day, from all that is known, its list or a slip. */
 export interface Asked {
   readonly options: Options;
   readonly workspace: Workspace;
@@ -59,7 +60,8 @@ export function readAsked(args: readonly string[], today: string): Asked | CliRe
   const dated = options.date === undefined ? view : { ...view, situation: { ...situation, date: options.date } };
   const ticket = read.workspace.tickets.find((one) => one.rig === view.rig.id && one.name === options.ticket);
   if (options.ticket !== undefined && !ticket) return misuse(say('cli.noSuchTicket', { file, name: options.ticket }));
-  return { options, workspace: read.workspace, view: onDay(dated, today), ticket };
+  const known = onDay(dated, today);
+  return { options, workspace: read.workspace, view: options.listed ? byTheList(known) : known, ticket };
 }
 
 interface Options {
@@ -69,6 +71,8 @@ interface Options {
   readonly loadout: string | undefined;
   readonly date: string | undefined;
   readonly ticket: string | undefined;
+  /** The list alone, as if no scale had said anything. */
+  readonly listed: boolean;
   readonly kind: PaperKind | undefined;
   readonly out: string | undefined;
   readonly paper: SheetSize;
@@ -86,6 +90,7 @@ function readOptions(args: readonly string[]): Options | string {
         loadout: { type: 'string' },
         date: { type: 'string' },
         ticket: { type: 'string' },
+        from: { type: 'string' },
         kind: { type: 'string' },
         out: { type: 'string' },
         paper: { type: 'string', default: 'A4' },
@@ -97,7 +102,8 @@ function readOptions(args: readonly string[]): Options | string {
     if (unknown || file === undefined || more.length > 0) {
       return say('cli.badOption', { option: positionals.join(' ') || '—' });
     }
-    const { rig, loadout, date, ticket, out } = values;
+    const { rig, loadout, date, ticket, out, from } = values;
+    if (from !== undefined && from !== 'list') return say('cli.badOption', { option: `--from ${from}` });
     if (date !== undefined && !isDay(date)) return say('cli.badDate', { date });
     const kind = paperKinds.find((one) => one === values.kind);
     const paper = sheetSizes.find((one) => one === values.paper.toUpperCase());
@@ -105,7 +111,7 @@ function readOptions(args: readonly string[]): Options | string {
     if (values.kind !== undefined && !kind) return say('cli.badKind', { known: paperKinds.join(', ') });
     if (!paper) return say('cli.badOption', { option: `--paper ${values.paper}` });
     if (!unit) return say('cli.badOption', { option: `--unit ${values.unit}` });
-    return { command, file, rig, loadout, date, ticket, kind, out, paper, unit };
+    return { command, file, rig, loadout, date, ticket, listed: from === 'list', kind, out, paper, unit };
   } catch (error) {
     return say('cli.badOption', { option: error instanceof Error ? error.message : '' });
   }

@@ -74,7 +74,8 @@ describe('wagonomos check', () => {
       region: 'uk',
       legal: true,
       code: 0,
-      sentence: 'Within every limit: 7 kg more in Scooter rack and the rear axle is full.',
+      // By hand: 2,059.1 of 2,060 on the rear axle; a kilogram on the rack, 4.95 m of 3.10 behind, is 1.6 there.
+      sentence: 'Within every limit, and full: nothing more in Scooter rack before the rear axle is over.',
       notWithin: { 'axle.frontMin': 'tight', 'axle.rear': 'tight', 'axle.frontShare': 'over' },
     },
     {
@@ -279,7 +280,13 @@ describe('wagonomos check --ticket', () => {
     expect(json).toMatchObject({ from: 'Quarry', loads: { trailerAxles: 1240, trailer: null, ballLoad: null } });
     expect(json?.checks.find((one) => one.id === 'trailer.axles')).toMatchObject({ status: 'over', margin: -20 });
     expect(code).toBe(1);
-    expect(check(weighed()).json).toMatchObject({ from: 'plan' });
+    const known = check(weighed()).json;
+    expect(known).toMatchObject({ from: 'known', loads: { trailerAxles: 1240 }, by: { trailerAxles: 'weighed' } });
+    expect(known?.checks.find((one) => one.id === 'trailer.axles')).toMatchObject({ status: 'over', margin: -20 });
+    const listed = check(weighed(), '--from', 'list').json;
+    expect(listed).toMatchObject({ from: 'plan', by: { trailerAxles: 'planned' } });
+    expect(listed?.loads).toEqual(check(german).json?.loads);
+    expect(check(weighed(), '--from', 'slips')).toMatchObject({ code: 2, out: '' });
   });
 
   it('knows its slips by name only', () => {

@@ -5,8 +5,8 @@ import { readAsked, type CliResult } from './asked.ts';
 import { speech } from './speech.ts';
 
 /**
- * `check FILE [--rig NAME] [--loadout NAME] [--ticket NAME] [--date YYYY-MM-DD]`: the verdict as one JSON
- * object, from the plan or from what was weighed.
+ * `check FILE [--rig NAME] [--loadout NAME] [--from list] [--ticket NAME] [--date YYYY-MM-DD]`: the verdict as one JSON
+ * object, from all that is known, from the list alone or from one slip alone.
  * @param today the day the rules are asked for where neither the option nor the file says one, ISO 8601
  * @returns exit code 2 when the file or the options cannot be used, else 1, 3 or 0 as `exitCode` says
  */

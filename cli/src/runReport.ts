@@ -22,8 +22,8 @@ export async function runReport(args: readonly string[], today = localDay(new Da
   const tickets = workspace.tickets.filter(({ rig }) => rig === view.rig.id);
   const paper = makePaper(kind, {
     view,
-    based: verdictFrom(view, tickets, ticket ? { slip: ticket.id } : 'plan'),
-    planAsked: true,
+    based: verdictFrom(view, tickets, ticket ? { slip: ticket.id } : 'known'),
+    planAsked: false,
     platesUntil: null,
     tickets,
     cases: workspace.cases.filter(({ rig }) => rig === view.rig.id),

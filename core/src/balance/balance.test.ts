@@ -5,6 +5,7 @@ import { marginAfter } from '../limits/shift.ts';
 import { roomInPlaces } from '../limits/roomInPlaces.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { exampleNames, exampleView, exampleWorkspace, type ExampleName } from '../testing/examples.ts';
+import { byTheList } from '../loading/rigView.ts';
 import { assess } from '../verdict/assess.ts';
 import { ballMoves } from './ballMoves.ts';
 import { ballTarget, goalOf } from './ballTarget.ts';
@@ -41,7 +42,8 @@ describe('a thing in the hand', () => {
   });
 
   it('marks the places where it would break a limit, and only those', () => {
-    const { view, assessment } = open('british-van-with-scooter');
+    const view = byTheList(open('british-van-with-scooter').view);
+    const assessment = assess(view);
     const rooms = roomInPlaces(view, assessment.checks);
     const heavy = placePreviews(rooms, assessment.checks, { mass: 60 });
     const light = placePreviews(rooms, assessment.checks, { mass: 1 });

@@ -50,7 +50,7 @@ export function sideLoads(loads: PlannedOrWeighed): SideLoads {
 }
 
 /** What lies where is the plan's alone: a scale does not look inside. */
-const pointsOf = (loads: PlannedOrWeighed): readonly PointLoad[] => (loads.from === 'plan' ? loads.points : []);
+const pointsOf = (loads: PlannedOrWeighed): readonly PointLoad[] => (loads.from !== 'slip' ? loads.points : []);
 
 type Share = (x: number) => number;
 type AxlePlan = Pick<SideLoad, 'axle' | 'side' | 'x'> & {

@@ -1,4 +1,4 @@
-import type { Loads, Mass, TypicalPart, Value } from '../loads/loads.ts';
+import type { Loads, Mass, OpenBy, TypicalPart, Value } from '../loads/loads.ts';
 import type { Missing } from '../rig/missing.ts';
 import { unconfirmed, type Limit } from '../rig/plated.ts';
 import { massTolerance } from '../units/rounding.ts';
@@ -22,7 +22,12 @@ export type Judged = Pick<
  */
 export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const missing = both(demand.kind === 'unknown' ? demand.missing : none, limit.missing);
-  if (demand.kind !== 'known') return notJudged(null, null, limit.value, missing, null);
+  if (demand.kind !== 'known') {
+    const least = demand.kind === 'unknown' ? demand.atLeast : undefined;
+    return least && limit.value !== null && least.value > limit.value + massTolerance
+      ? overByItsPart(least, limit.value, missing)
+      : notJudged(null, null, limit.value, missing, null);
+  }
   const { value, sigma } = demand;
   const use = demand.row ?? null;
   if (limit.value === null) return notJudged(value, sigma, null, missing, use);
@@ -38,8 +43,9 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const counted = keepsAll ? lowest : limit.value;
   const margin = counted - value;
   const status = judge(margin, sigma, reserveOf(loads));
-  const open = demand.contradicted ? both(missing, contradiction(loads)) : missing;
-  if (demand.contradicted && status !== 'over') return notJudged(value, sigma, counted, open, use);
+  const reason = whyOpen(demand);
+  const open = reason ? both(missing, openFor(loads, reason)) : missing;
+  if (reason && status !== 'over') return notJudged(value, sigma, counted, open, use);
   const { lengths, typical } = demand;
   if (typical && leftOpen(margin, sigma)) return openByTypical(value, sigma, counted, missing, use, typical);
   return { demand: value, sigma, limit: counted, margin, status, missing: open, use, lengths, typical };
@@ -69,10 +75,24 @@ const openByTypical = (
   typical,
 });
 
-/** Readings that cannot all be right let nothing pass; what they show too heavy stays too heavy, and names them. */
-function contradiction({ view }: Loads): readonly Missing[] {
+/** What is over with a part of it alone is over, whatever the rest is. */
+const overByItsPart = (
+  { value, sigma }: { readonly value: number; readonly sigma: number },
+  limit: number,
+  missing: Judged['missing'],
+): Judged => ({ ...notJudged(value, sigma, limit, missing, null), margin: limit - value, status: 'over' });
+
+type Why = 'contradiction' | OpenBy;
+const whyOpen = ({ contradicted, open }: Extract<Mass, { readonly kind: 'known' }>): Why | undefined =>
+  contradicted ? 'contradiction' : open;
+
+/**
+ * Readings that cannot all be right let nothing pass, nor does a slip of an unknown load, nor a place in which something unlisted may
+ * lie; what is too heavy stays too heavy, and names them.
+ */
+function openFor({ view }: Loads, code: Why): readonly Missing[] {
   const body = view.vehicle ?? view.trailer;
-  return [{ code: 'contradiction', body: body?.id ?? '', bodyName: body?.name ?? '' }];
+  return [{ code, body: body?.id ?? '', bodyName: body?.name ?? '' }];
 }
 
 const none: readonly never[] = [];
@@ -104,8 +124,9 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
   const status = judge(margin.value, margin.sigma, reserveOf(loads));
   const { row: use, lengths, typical } = margin;
-  const open = margin.contradicted ? both(missing, contradiction(loads)) : missing;
-  if (margin.contradicted && status !== 'over') return notJudged(value, sigma, limit, open, use);
+  const reason = whyOpen(margin);
+  const open = reason ? both(missing, openFor(loads, reason)) : missing;
+  if (reason && status !== 'over') return notJudged(value, sigma, limit, open, use);
   if (typical && leftOpen(margin.value, margin.sigma))
     return openByTypical(demand.value, demand.sigma, limit, missing, use, typical);
   return { demand: value, sigma, limit, margin: margin.value, status, missing: open, use, lengths, typical };

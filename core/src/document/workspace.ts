@@ -8,7 +8,7 @@ import { situationSchema } from '../situation/situation.ts';
 import { fileFormat, fileVersion } from './fileVersion.ts';
 import { uprateCaseSchema } from '../uprating/uprateCase.ts';
 import { quoteSchema } from '../uprating/upratePackage.ts';
-import { ticketSchema } from '../weighing/ticket.ts';
+import { ticketSchema } from '../loading/ticket.ts';
 
 /** The whole document: everything an owner keeps, normalised. One file holds one of these. */
 export const workspaceShape = z.strictObject({

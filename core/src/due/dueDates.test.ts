@@ -5,7 +5,7 @@ import type { Workspace } from '../document/workspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
-import type { Ticket } from '../weighing/ticket.ts';
+import type { Ticket } from '../loading/ticket.ts';
 import { onDay } from '../loading/rigView.ts';
 import { dueDates, monthsAfter } from './dueDates.ts';
 

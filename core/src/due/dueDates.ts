@@ -5,8 +5,8 @@ import { message, verbatim, type Message } from '../messages/message.ts';
 import type { DueKind } from '../rig/due.ts';
 import { caseProgress } from '../uprating/caseProgress.ts';
 import type { UprateCase } from '../uprating/uprateCase.ts';
-import { byDay } from '../weighing/viewThen.ts';
-import type { Ticket } from '../weighing/ticket.ts';
+import { byDay } from '../scale/viewThen.ts';
+import type { Ticket } from '../loading/ticket.ts';
 
 /** Something that falls due. */
 export interface DueDate {

@@ -1,4 +1,4 @@
-import type { Ticket } from '../weighing/ticket.ts';
+import type { Ticket } from '../loading/ticket.ts';
 import { removeEntries } from '../document/referenceTable.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { CrewMember, Loadout, Placement, Thing } from '../loading/loadout.ts';

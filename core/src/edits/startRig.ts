@@ -6,7 +6,7 @@ import type { Body } from '../rig/body.ts';
 import type { EmptyBasis } from '../rig/emptyMass.ts';
 import type { LimitName, PlateSource } from '../rig/limitNames.ts';
 import type { CrewMember } from '../loading/loadout.ts';
-import type { Ticket } from '../weighing/ticket.ts';
+import type { Ticket } from '../loading/ticket.ts';
 import { addPart, setEmptyMass, setTypical } from './bodyEdits.ts';
 import { knownLimits, setKnownLimit, type KnownFigure } from './knownFigures.ts';
 import { addCrew, addThing, placeThing, sayOf, setTankLevel } from './loadoutEdits.ts';
@@ -69,8 +69,18 @@ export function addKnownRig(
   if (view?.vehicle && known.vehicle) next = withVehicle(next, rigId, view.loadout.id, view.vehicle, known, tools);
   if (view?.trailer && known.trailer)
     next = withTrailer(next, rigId, view.loadout.id, view.trailer, known.trailer, tools);
+  next = asWeighed(next, rigId, view?.loadout.id);
   const bodies = [view?.vehicle?.id, view?.trailer?.id].filter((id) => id !== undefined);
   return { workspace: known.typical ? setTypical(next, bodies, true) : next, rigId };
+}
+
+/** What was weighed was weighed as it is loaded here: the slip keeps that. */
+function asWeighed(workspace: Workspace, rigId: string, loadoutId: string | undefined): Workspace {
+  const loadout = workspace.loadouts.find(({ id }) => id === loadoutId);
+  const tickets = workspace.tickets.map((one) =>
+    one.rig === rigId && loadout ? { ...one, loadout: structuredClone(loadout) } : one,
+  );
+  return { ...workspace, tickets };
 }
 
 function withVehicle(

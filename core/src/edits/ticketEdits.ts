@@ -1,6 +1,6 @@
 import { removeEntries } from '../document/referenceTable.ts';
 import type { Workspace } from '../document/workspace.ts';
-import type { Reading, Ticket } from '../weighing/ticket.ts';
+import type { Reading, Ticket } from '../loading/ticket.ts';
 import { edited, entryOf, put, without } from './draft.ts';
 
 const inTicket = (workspace: Workspace, id: string, change: (ticket: Ticket) => void): Workspace =>

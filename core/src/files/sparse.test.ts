@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { byTheList } from '../loading/rigView.ts';
 import { viewRig } from '../document/viewRig.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { Message } from '../messages/message.ts';
@@ -47,7 +48,7 @@ function sparse(name: (typeof exampleNames)[number], left: (at: number) => boole
 const judge = (document: Workspace) => {
   const view = viewRig(document, document.rigs[0]?.id ?? '');
   if (!view) throw new Error('no rig');
-  return assess(view);
+  return assess(byTheList(view));
 };
 const amounts = (one: Message): number[] =>
   Object.values(one.params ?? {}).flatMap((param) =>

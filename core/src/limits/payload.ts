@@ -17,6 +17,8 @@ export interface Payload {
   readonly camper: number;
   /** The trailer's load on the vehicle's coupling; 0 for a trailer and for a vehicle alone. */
   readonly ballLoad: number | null;
+  /** What a scale found beside all that is listed, either sign; 0 where no scale has a part in the total, or where the list has gaps. */
+  readonly unlisted: number;
   readonly left: number | null;
   /** What the papers alone would leave, by the published figure and by what it may be off; null for weighed and other figures. */
   readonly published: PublishedPayload | null;
@@ -40,13 +42,17 @@ export function payload(compiled: Compiled, side: Side): Payload | null {
   };
   const total = compiled.values[side === 'vehicle' ? 'vehicleTotal' : 'trailerTotal'];
   const ball = compiled.values.ballLoadTowed;
+  const pressed = side === 'trailer' || ball.kind === 'absent' ? 0 : ball.kind === 'known' ? ball.value : null;
+  const whole = compiled.from === 'state' && compiled.massMissing[side].length === 0 && pressed !== null;
+  const listed = resting.reduce((sum, load) => sum + load.mass, pressed ?? 0);
   return {
     side,
     max,
     bare: compiled.bodies[body.id]?.missing.length === 0 ? of('bare') : null,
     parts: { fitted: of('fitted'), crew: of('crew'), tank: of('tank'), thing: of('thing') },
     camper: carried,
-    ballLoad: side === 'trailer' || ball.kind === 'absent' ? 0 : ball.kind === 'known' ? ball.value : null,
+    ballLoad: pressed,
+    unlisted: whole && total.kind === 'known' ? total.value - listed : 0,
     left: max !== null && total.kind === 'known' ? max - total.value : null,
     published: publishedOn(compiled.view, side),
   };

@@ -3,6 +3,7 @@ import type { Side } from '../statics/pointLoad.ts';
 import type { Rig } from '../rig/rig.ts';
 import type { Situation } from '../situation/situation.ts';
 import type { Loadout, Thing } from './loadout.ts';
+import type { Ticket } from './ticket.ts';
 import type { Typical } from './typicalFacts.ts';
 
 /** A rig with everything it refers to at hand. */
@@ -17,7 +18,18 @@ export interface RigView {
   readonly things: ReadonlyMap<string, Thing>;
   /** What was taken as is usual; undefined: nothing. */
   readonly typical?: Typical | undefined;
+  /** What scales said of it; left out: nothing, or nobody asks them. */
+  readonly slips?: readonly KeptSlip[] | undefined;
 }
+
+/** A slip, and the rig as it stood on the scale, whatever is done with it since. */
+export interface KeptSlip {
+  readonly ticket: Ticket;
+  readonly then: RigView;
+}
+
+/** The same rig by its papers, its list and what is said of it alone, as if no scale had said anything. */
+export const byTheList = (view: RigView): RigView => (view.slips ? { ...view, slips: undefined } : view);
 
 /** The same rig on a day: the situation's own, or the one the question is put on (ISO 8601). */
 export const onDay = (view: RigView, today: string): RigView =>

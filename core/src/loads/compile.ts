@@ -26,7 +26,7 @@ import { unreckonable, type BodyMass, type Loads, type Mass, type TypicalPart, t
 
 /** A rig brought down to point loads and one influence row a quantity: the loads as they are planned. */
 export interface Compiled extends Loads {
-  readonly from: 'plan';
+  readonly from: 'plan' | 'state';
   readonly points: readonly PointLoad[];
   readonly sums: Readonly<Record<Side, LoadSums>>;
   readonly massMissing: Readonly<Record<Side, readonly Missing[]>>;
@@ -72,7 +72,7 @@ function planned(parts: Parts): Compiled {
   ) as Record<QuantityName, Value>;
   let contents: ReturnType<typeof placeContents> | undefined;
   return {
-    from: 'plan',
+    from: 'plan' as const,
     ...parts,
     values,
     lessTimes: (load, times, of) => lessTimes(parts, values[load], times, values[of]),

@@ -5,12 +5,29 @@ import type { QuantityName, RigLengths } from '../statics/rigRows.ts';
 import type { Row } from '../statics/row.ts';
 
 /**
+ * Why a known mass lets nothing pass all the same: nobody knows how the rig was loaded when it was weighed, or something was weighed
+ * that nobody listed and that may lie just there.
+ */
+export type OpenBy = 'loadState' | 'unlisted';
+
+/**
  * A mass in kg with one standard deviation, or what is missing to know it, or nothing where the rig has no such mass.
  * `contradicted`: it rests on readings that cannot all be right, so that it lets nothing pass.
  */
 export type Mass =
-  | { readonly kind: 'known'; readonly value: number; readonly sigma: number; readonly contradicted?: boolean }
-  | { readonly kind: 'unknown'; readonly missing: readonly Missing[] }
+  | {
+      readonly kind: 'known';
+      readonly value: number;
+      readonly sigma: number;
+      readonly contradicted?: boolean;
+      readonly open?: OpenBy;
+    }
+  | {
+      readonly kind: 'unknown';
+      readonly missing: readonly Missing[];
+      /** No less than this, kg: a part of it that is known. */
+      readonly atLeast?: { readonly value: number; readonly sigma: number };
+    }
   | { readonly kind: 'absent' };
 
 /** Something taken as is usual, and what it adds to the variance of a load, kg². */
@@ -41,7 +58,7 @@ export interface BodyMass {
  * the plan, `weighedOn` from a slip. Neither makes up what it does not know, so that the two agree wherever both know.
  */
 export interface Loads {
-  readonly from: 'plan' | 'slip';
+  readonly from: 'plan' | 'slip' | 'state';
   readonly view: RigView;
   readonly lengths: RigLengths;
   readonly values: Readonly<Record<QuantityName, Value>>;

@@ -7,6 +7,7 @@ import { bindsLoad } from '../checks/check.ts';
 import type { Body, Vehicle } from '../rig/body.ts';
 import { caseView } from '../testing/caseRig.ts';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
+import { byTheList } from '../loading/rigView.ts';
 import { assess } from '../verdict/assess.ts';
 import { familyView, plannedFamily, typicalFamily, type Family } from './family.ts';
 import { carsBefore, trailersBehind, type PairFit } from './pairFit.ts';
@@ -159,7 +160,7 @@ describe('who and what comes along', () => {
 
   it.each(exampleNames)('moved into another car of the same figures weighs the same there: %s', (name) => {
     const workspace = exampleWorkspace(name);
-    const planned = viewRig(workspace, workspace.rigs[0]!.id)!;
+    const planned = byTheList(viewRig(workspace, workspace.rigs[0]!.id)!);
     if (!planned.vehicle || planned.camper) return;
     const twin = { ...planned.vehicle, id: 'twin' };
     const fuel = planned.loadout.tankLevels.filter(({ body, tank }) =>

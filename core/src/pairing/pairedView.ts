@@ -1,4 +1,5 @@
-import type { RigView } from '../loading/rigView.ts';
+import type { KeptSlip, RigView } from '../loading/rigView.ts';
+import { isOfVehicle } from '../loading/ticket.ts';
 import { listedOn } from '../loading/said.ts';
 import type { Trailer } from '../rig/body.ts';
 
@@ -28,6 +29,15 @@ export interface TowedAs {
   readonly ballShare: number;
 }
 
+/** What a scale said of the vehicle by itself: of a trailer that is only said to be there, no scale has said anything. */
+const ofVehicleAlone = ({ ticket, then }: KeptSlip): KeptSlip => ({
+  ticket: {
+    ...ticket,
+    readings: ticket.readings.filter(({ state, on }) => state === 'uncoupled' && on.every(isOfVehicle)),
+  },
+  then,
+});
+
 /**
  * The rig with a trailer said to weigh so much with such a share of it on the ball, whatever lies in it: the plan says the same
  * of a trailer nobody has unpacked, so it is judged as every rig is. Without a trailer one is put behind of which nothing more
@@ -38,6 +48,7 @@ export function pairedView(view: RigView, { trailerMass, ballShare }: TowedAs): 
   const { loadout } = view;
   const emptied: RigView = {
     ...view,
+    slips: view.slips?.map(ofVehicleAlone),
     trailer,
     rig: { ...view.rig, trailer: trailer.id },
     loadout: {

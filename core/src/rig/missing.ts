@@ -18,7 +18,9 @@ type SeenCode =
   | 'abs'
   | 'registeredEmpty'
   | 'contradiction'
-  | 'reading';
+  | 'reading'
+  | 'loadState'
+  | 'unlisted';
 
 /** What nobody has said yet, so that a load or a limit stays unknown. */
 export type Missing =

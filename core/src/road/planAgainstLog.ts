@@ -1,7 +1,8 @@
+import { byTheList } from '../loading/rigView.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { judge } from '../verdict/assess.ts';
 import { assessTicket } from '../weighing/measured.ts';
-import type { Ticket } from '../weighing/ticket.ts';
+import type { Ticket } from '../loading/ticket.ts';
 import type { ReckonedTrip } from './reckonTrip.ts';
 import type { Section } from './trip.ts';
 
@@ -36,7 +37,7 @@ export const planAgainstLog = (trip: ReckonedTrip, tickets: readonly Ticket[]): 
     const ticket = section.kind === 'weigh' ? tickets.find(({ id }) => id === section.ticket) : undefined;
     const view = trip.steps.find(({ event }) => event.section === section.id)?.after;
     if (!ticket || !view) return [];
-    const [planned, scale] = [judge(view).loads.values, assessTicket(view, ticket).loads.values];
+    const [planned, scale] = [judge(byTheList(view)).loads.values, assessTicket(view, ticket).loads.values];
     const loads = compared.flatMap((quantity): readonly ReckonedAndWeighed[] => {
       const [reckoned, weighed] = [planned[quantity], scale[quantity]];
       return reckoned.kind === 'known' && weighed.kind === 'known' ? [{ quantity, reckoned, weighed }] : [];

@@ -1,6 +1,7 @@
+import { byDay, viewThen } from '../scale/viewThen.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { foretold } from '../weighing/foretold.ts';
-import type { Reading, Ticket } from '../weighing/ticket.ts';
+import type { Reading, Ticket } from '../loading/ticket.ts';
 
 export type Stood = Pick<Reading, 'state' | 'on'> & Partial<Pick<Reading, 'support' | 'bars' | 'side'>>;
 
@@ -37,3 +38,11 @@ export const slipOf = (
     graduation,
     more,
   );
+
+/** The rig with what scales said of it, the newest first. */
+export const onScale = (view: RigView, tickets: readonly Ticket[]): RigView => ({
+  ...view,
+  slips: byDay(tickets)
+    .toReversed()
+    .map((ticket) => ({ ticket, then: viewThen(view, ticket) })),
+});

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { onDay } from '../loading/rigView.ts';
+import { byTheList, onDay } from '../loading/rigView.ts';
 import { exampleView } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { inTheWay } from './diagnosis.ts';
@@ -10,7 +10,7 @@ import { upratePackageSchema, type UpratePackage } from './upratePackage.ts';
 
 const packages: readonly UpratePackage[] = examplePackages.map((one) => ({ ...one, name: one.id, currency: 'EUR' }));
 const on = (name: Parameters<typeof exampleView>[0]) => {
-  const view = onDay(exampleView(name), '2026-06-01');
+  const view = byTheList(onDay(exampleView(name), '2026-06-01'));
   const today = assess(view);
   return { view, today, judged: judgePackages(view, today, packages) };
 };

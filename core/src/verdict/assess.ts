@@ -1,4 +1,5 @@
-import { compile, type Compiled } from '../loads/compile.ts';
+import type { Compiled } from '../loads/compile.ts';
+import { stateLoads } from '../state/stateLoads.ts';
 import type { Loads } from '../loads/loads.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import { withTypical } from '../loading/typical.ts';
@@ -22,7 +23,7 @@ export interface Assessment<Of extends Loads = PlannedOrWeighed> {
   readonly sentence: Message;
 }
 
-/** A rig judged as it is planned. */
+/** A rig judged from all that is known of it. */
 export type PlannedAssessment = Assessment<Compiled>;
 
 /** The whole way from a rig to its verdict; what nobody has said is taken as is usual where the owner wants it so. */
@@ -32,11 +33,11 @@ export function assess(view: RigView): PlannedAssessment {
 }
 
 /**
- * The loads of a rig as it is planned and every check of them: a verdict without its words.
+ * The loads of a rig from all that is known of it and every check of them: a verdict without its words.
  * @param run the rulebook; of one rig at many moments `rulebookAlong`
  */
 export function judge(view: RigView, run = runRulebook): Pick<PlannedAssessment, 'loads' | 'checks'> {
-  const loads = compile(withTypical(view));
+  const loads = stateLoads(withTypical(view));
   return { loads, checks: run(loads) };
 }
 

@@ -7,6 +7,7 @@ import type { PlatedFigure } from '../rig/plate.ts';
 import type { Check, LimitPart, WorkedLimit } from '../checks/check.ts';
 import { dValueSteps } from './explainParts.ts';
 import { explainQuantity } from './explainQuantity.ts';
+import { isState } from '../state/stateLoads.ts';
 import { work, type Explanation, type Operand, type Step } from './explanation.ts';
 
 /** The arithmetic behind one check: what leads to the load, what leads to the limit, and what is left. */
@@ -61,15 +62,19 @@ function demandSteps(loads: PlannedOrWeighed, check: Check): Part {
 }
 
 /** What a vehicle carries, piece by piece. */
-const cargoOperands = (loads: PlannedOrWeighed): readonly Operand[] =>
-  (loads.from === 'plan' && loads.view.vehicle ? carriedPoints(loads, loads.view.vehicle.id) : [])
+function cargoOperands(loads: PlannedOrWeighed): readonly Operand[] {
+  const listed = (loads.from !== 'slip' && loads.view.vehicle ? carriedPoints(loads, loads.view.vehicle.id) : [])
     .filter(({ mass }) => mass !== 0)
     .map(({ name, mass }): Operand => ({ name, value: mass, unit: 'kg' }));
+  const beside = isState(loads) ? loads.beside('vehicle') : 0;
+  if (beside === 0) return listed;
+  return [...listed, { name: message('known.unlisted'), value: beside, unit: 'kg', origin: message('origin.weighed') }];
+}
 
 /** A camper with everything in it; and for a tray also what else stands on it. */
 function camperOperands(loads: PlannedOrWeighed, check: Check): readonly Operand[] {
   const { camper, vehicle } = loads.view;
-  const own = (loads.from === 'plan' ? loads.points : [])
+  const own = (loads.from !== 'slip' ? loads.points : [])
     .filter((load) => load.body === camper?.id && load.mass !== 0)
     .map((load): Operand => ({ name: load.name, value: load.mass, unit: 'kg' }));
   return check.under !== undefined && vehicle ? [...own, ...placeOperands(loads, vehicle.id, check.under)] : own;

@@ -8,7 +8,7 @@ import { work, type Explanation } from './explanation.ts';
 export function explainPayload({ loads }: Assessment, key: string): Explanation | null {
   const [side, part] = key.split('/');
   const body = side === 'vehicle' || side === 'trailer' ? loads.view[side] : undefined;
-  if (!body || part === undefined || loads.from !== 'plan') return null;
+  if (!body || part === undefined || loads.from === 'slip') return null;
   if (part !== 'camper' && !(part in payloadOrigins)) return null;
   const origins: readonly LoadOrigin[] = part === 'camper' ? [] : payloadOrigins[part as PayloadPart];
   const operands = loads.points

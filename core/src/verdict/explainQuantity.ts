@@ -7,6 +7,7 @@ import { quantityTerm } from '../rules/couplingTerms.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { gravity } from '../statics/distribution.ts';
 import { couplingPosition, effectiveOverhang, type QuantityName } from '../statics/rigRows.ts';
+import { isState, type StateLoads } from '../state/stateLoads.ts';
 import { work, type Operand, type Step } from './explanation.ts';
 
 /** The steps that lead to a load, from the things on board on. Empty when the load is not known. */
@@ -14,6 +15,7 @@ export function explainQuantity(loads: PlannedOrWeighed, quantity: QuantityName)
   const value = loads.values[quantity];
   if (value.kind !== 'known') return [];
   if (loads.from === 'slip') return [weighedStep(loads, quantity)];
+  if (isState(loads) && loads.known[quantity]) return [stateStep(loads, quantity)];
   const worker = new Working(loads);
   worker.find(quantity);
   return worker.steps;
@@ -31,6 +33,19 @@ function weighedStep({ view, weighed }: WeighedLoads, quantity: QuantityName): S
   }));
   const named = message('step.quantity', { quantity: term(quantityTerm(view, quantity)) });
   return work('weighted', operands, named);
+}
+
+/** A load from all that is known: readings, what came and went since, and what is as listed. */
+function stateStep(loads: StateLoads, quantity: QuantityName): Step {
+  const origins = {
+    reading: message('origin.weighed'),
+    since: message('origin.since'),
+    listed: message('origin.listed'),
+  };
+  const operands = loads
+    .partsOf(quantity)
+    .map(({ kind, name, kg, times }): Operand => ({ name, value: kg, unit: 'kg', x: times, origin: origins[kind] }));
+  return work('weighted', operands, message('step.quantity', { quantity: term(quantityTerm(loads.view, quantity)) }));
 }
 
 /** Collects steps in the order in which a person would do them, each once. Lives for one explanation. */

@@ -70,7 +70,7 @@ export function toFindOut({ checks, loads }: Pick<Assessment, 'checks' | 'loads'
         if (share >= noticed) add({ ...fact(key, one), worth: weight * share }, check, share > most);
       }
     }
-    if (check.status === 'tight' && check.use && loads.from === 'plan' && doubtful(check)) {
+    if (check.status === 'tight' && check.use && loads.from !== 'slip' && doubtful(check)) {
       for (const part of worthWeighing(loads.points, check.use, check.lengths)) {
         add({ ...doubt(part), worth: part.share }, check, false);
       }

@@ -36,7 +36,7 @@ export function nextStep(assessment: Assessment, slips: number): NextStep {
   const [fact] = open ? toFindOut(assessment) : [];
   if (fact) return { kind: 'find', fact };
   const said = (loadout.said ?? []).length > 0;
-  if (loads.from === 'plan' && !said && loadout.placements.length + loadout.crew.length === 0)
+  if (loads.from !== 'slip' && !said && loadout.placements.length + loadout.crew.length === 0)
     return { kind: 'go', to: 'load' };
   return { kind: 'go', to: slips === 0 ? 'weigh' : 'card' };
 }

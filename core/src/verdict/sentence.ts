@@ -96,11 +96,16 @@ function knownSentence({ margin, limit, id, name }: Check, missing: readonly Mis
     : message('verdict.knownButMore', { ...known, ...open, count: missing.length - 1 });
 }
 
+/** kg; so much is nothing that anybody could still put there. */
+const fullBelow = 1;
+
 /** The place that fills first names both how much may be added and what runs out. */
 function withinSentence(view: RigView, checks: readonly Check[]): Message {
   const first = tightestPlace(view, checks);
   if (!first) return message('verdict.within');
   const { room, body, place } = first;
+  if (room.most < fullBelow)
+    return message('verdict.withinFull', { place: verbatim(place.name), limit: room.binding.name });
   return message('verdict.withinFirst', {
     room: kilograms(room.most, 'margin', `room:${body}/${place.id}`),
     place: verbatim(place.name),

@@ -2,8 +2,8 @@ import type { RigView } from '../loading/rigView.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { slipPicture } from './measured.ts';
 import type { Settled } from './weighedSides.ts';
-import type { Ticket } from './ticket.ts';
-import { viewThen } from './viewThen.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import { viewThen } from '../scale/viewThen.ts';
 
 /** A body, or its coupling, that weighs less, loaded, than its papers say it weighs empty. */
 export interface BelowEmpty {

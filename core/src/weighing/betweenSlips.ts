@@ -5,9 +5,9 @@ import type { Side } from '../statics/pointLoad.ts';
 import { effectiveWheelbase } from '../statics/rigRows.ts';
 import { slipPicture } from './measured.ts';
 import { reconcile, type Unlisted } from './reconcile.ts';
-import type { Ticket } from './ticket.ts';
-import { bodyReach } from './unlisted.ts';
-import { viewThen } from './viewThen.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import { bodyReach } from '../scale/bodyReach.ts';
+import { viewThen } from '../scale/viewThen.ts';
 import type { Settled } from './weighedSides.ts';
 
 /** A mass and its moment about the body's datum, kg and kg·m. */

@@ -1,7 +1,8 @@
 import type { RigView } from '../loading/rigView.ts';
-import { adjust } from './leastSquares.ts';
-import { slipPicture, suspects } from './measured.ts';
-import type { Reading, Ticket } from './ticket.ts';
+import { adjust } from '../scale/leastSquares.ts';
+import { slipPicture } from './measured.ts';
+import { suspects } from '../scale/slipEquations.ts';
+import type { Reading, Ticket } from '../loading/ticket.ts';
 
 /** A reading beside what all the others make of it. kg, one standard deviation of the difference. */
 export interface Contradiction {

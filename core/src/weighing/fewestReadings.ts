@@ -1,5 +1,5 @@
-import type { Combination } from './combination.ts';
-import { adjust, type Observation } from './leastSquares.ts';
+import type { Combination } from '../scale/combination.ts';
+import { adjust, type Observation } from '../scale/leastSquares.ts';
 import { spans } from './span.ts';
 
 /** A reading somebody could take: what it would add up, and its one standard deviation, kg. */

@@ -2,9 +2,9 @@ import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { coupleOf } from '../statics/distribution.ts';
 import { effectiveOverhang } from '../statics/rigRows.ts';
-import { weighingLengths } from './measured.ts';
-import type { Reading } from './ticket.ts';
-import { readingOf } from './weighedLoads.ts';
+import { weighingLengths } from '../scale/slipEquations.ts';
+import type { Reading } from '../loading/ticket.ts';
+import { readingOf } from '../scale/weighedLoads.ts';
 
 /**
  * What the plan says a scale will show for a reading, kg; nothing rolls to one side. null: the plan knows too little, or
@@ -25,7 +25,7 @@ export function foretold(view: RigView, reading: Reading): number | null {
     G: trailer === null || ball === null ? null : trailer - ball,
     tau: ball === null ? null : couple.perKg * ball + couple.fixed,
   };
-  const of = readingOf(weighingLengths(view, { lengths }), reading);
+  const of = readingOf(weighingLengths(view, lengths), reading);
   if (!of) return null;
   let sum = 0;
   for (const [name, factor] of Object.entries(of)) {

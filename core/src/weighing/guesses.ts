@@ -1,8 +1,9 @@
 import type { RigView } from '../loading/rigView.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
-import { assessTicket, quantityCombinations, slipPicture } from './measured.ts';
-import type { Ticket } from './ticket.ts';
-import { byDay, viewThen } from './viewThen.ts';
+import { assessTicket, slipPicture } from './measured.ts';
+import { quantityCombinations } from '../scale/slipEquations.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import { byDay, viewThen } from '../scale/viewThen.ts';
 
 /** One load of one slip: what the plan said before, and what the scale said. kg, one standard deviation each. */
 export interface Guess {

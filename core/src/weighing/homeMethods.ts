@@ -1,5 +1,5 @@
 import { ballLoadFromJockey, ballLoadFromPlank } from '../statics/ballScales.ts';
-import { readingSigma } from './ticket.ts';
+import { readingSigma } from '../loading/ticket.ts';
 
 /** Ways to weigh the nose at home, and an axle on two pads. */
 export const homeMethods = ['prop', 'ballScale', 'jockey', 'plank', 'pads'] as const;

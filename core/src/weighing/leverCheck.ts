@@ -1,9 +1,9 @@
 import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { effectiveOverhang, effectiveWheelbase } from '../statics/rigRows.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
-import type { Ticket } from './ticket.ts';
-import type { WeighingLengths } from './weighedLoads.ts';
+import { adjustTicket, weighingLengths } from '../scale/slipEquations.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import type { WeighingLengths } from '../scale/weighedLoads.ts';
 
 /** What the coupling takes off the front axle for each kg on it: as weighed, and as the lengths say. */
 export interface LeverCheck {
@@ -29,7 +29,7 @@ const leastLoads = 3;
  * ball load comes from the readings without leaning on either length. null: the slip does not settle it.
  */
 export function leverCheck(view: RigView, ticket: Ticket): LeverCheck | null {
-  const lengths = weighingLengths(view, compile(view));
+  const lengths = weighingLengths(view, compile(view).lengths);
   const wheelbase = effectiveWheelbase(lengths);
   const overhang = effectiveOverhang(lengths);
   if (!lengths.vehicle || !view.trailer || wheelbase === undefined || overhang === undefined) return null;

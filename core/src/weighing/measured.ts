@@ -4,11 +4,13 @@ import type { RigView } from '../loading/rigView.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { assessed, type Assessment } from '../verdict/assess.ts';
-import { sumOf, type Combination } from './combination.ts';
-import { adjust, type Adjustment } from './leastSquares.ts';
-import { sigmaOn, type Reading, type Ticket } from './ticket.ts';
-import { readingMessage } from './stands.ts';
-import { readingOf, weighedLoads, type WeighingLengths } from './weighedLoads.ts';
+import { sumOf, type Combination } from '../scale/combination.ts';
+import { asItStood } from '../scale/asItStood.ts';
+import { adjustTicket, quantityCombinations, suspects, weighingLengths } from '../scale/slipEquations.ts';
+import type { Adjustment } from '../scale/leastSquares.ts';
+import { sigmaOn, type Reading, type Ticket } from '../loading/ticket.ts';
+import { readingMessage } from '../scale/stands.ts';
+import type { WeighingLengths } from '../scale/weighedLoads.ts';
 
 /** A reading beside what all of them together make of it. kg. */
 interface WeighedReading {
@@ -26,29 +28,6 @@ export interface TicketAssessment extends Assessment<WeighedLoads> {
   readonly readings: readonly WeighedReading[];
 }
 
-/** Beyond so many standard deviations a reading and the others cannot both be right. */
-const suspectBeyond = 3;
-
-/** The lengths of a rig as a weighing leans on them. */
-export function weighingLengths(view: RigView, { lengths }: Pick<Compiled, 'lengths'>): WeighingLengths {
-  const { axles = 1, equalises, jockeyPosition } = view.trailer?.geometry ?? {};
-  const group = { axles, equalises: equalises === 'yes' };
-  return {
-    ...lengths,
-    ...(lengths.trailer ? { trailer: { ...lengths.trailer, ...group } } : {}),
-    jockey: jockeyPosition,
-  };
-}
-
-/** The least-squares picture of a ticket. A reading that weighed nothing of this rig, or shows nothing yet, is left out. */
-export function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
-  const used = ticket.readings.flatMap((reading) => {
-    const of = reading.value > 0 ? readingOf(lengths, reading) : null;
-    return of ? [{ reading, of, value: reading.value, sigma: sigmaOn(ticket, reading) }] : [];
-  });
-  return { used, adjustment: adjust(used) };
-}
-
 /** A slip beside the plan it is set against: the lengths its readings lean on, what of it was used, and what it settles. */
 export interface SlipPicture extends ReturnType<typeof adjustTicket>, Pick<Adjustment, 'estimate'> {
   readonly planned: Compiled;
@@ -61,7 +40,7 @@ export interface SlipPicture extends ReturnType<typeof adjustTicket>, Pick<Adjus
  */
 export function slipPicture(view: RigView, ticket: Ticket, plan: RigView = view): SlipPicture {
   const planned = compile(plan);
-  const lengths = weighingLengths(view, planned);
+  const lengths = weighingLengths(view, planned.lengths);
   const adjusted = adjustTicket(lengths, ticket);
   return { planned, lengths, ...adjusted, estimate: adjusted.adjustment.estimate };
 }
@@ -87,50 +66,6 @@ export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
         suspect: worst.includes(at),
       };
     }),
-  };
-}
-
-/**
- * The rig as it stood on the scale: what was read with the bars of its hitch off, or on, is judged so, whatever the owner says
- * of the hitch since. Where both were read, the hitch as it is set now chooses.
- */
-function asItStood(view: RigView, { readings }: Ticket): RigView {
-  const ways = new Set(readings.filter(({ state }) => state === 'coupled').map(({ bars }) => bars === true));
-  const hitch = view.rig.hitch ?? {};
-  const [on] = ways;
-  if (ways.size !== 1 || on === (hitch.distribution !== undefined)) return view;
-  return { ...view, rig: { ...view.rig, hitch: { ...hitch, distribution: on ? fullyRestored : undefined } } };
-}
-
-const fullyRestored = { kind: 'fraction', fraction: 1 } as const;
-
-/** Where a reading cannot be right beside the others: the ones of the largest normalised residual, by their order. */
-export function suspects({ normalised }: Adjustment): readonly number[] {
-  const sizes = normalised.map((one) => Math.abs(one ?? 0));
-  const largest = Math.max(0, ...sizes);
-  return largest > suspectBeyond ? sizes.flatMap((size, at) => (size > largest - 1e-6 * largest ? [at] : [])) : [];
-}
-
-/** Every load that is compared with a limit, in terms of what a scale can settle. */
-export function quantityCombinations(
-  lengths: WeighingLengths,
-  barsOn: boolean,
-): Readonly<Record<QuantityName, Combination>> {
-  const solo = weighedLoads(lengths, { state: 'uncoupled' });
-  const towed = lengths.trailer ? weighedLoads(lengths, { state: 'coupled', bars: barsOn }) : solo;
-  const free = lengths.trailer ? weighedLoads(lengths, { state: 'coupled' }) : solo;
-  return {
-    vehicleSolo: sumOf([1, solo.front], [1, solo.rear]),
-    vehicleTotal: sumOf([1, towed.front], [1, towed.rear]),
-    frontAxle: towed.front,
-    rearAxle: towed.rear,
-    driveAxle: towed.drive,
-    tagAxle: towed.tag,
-    trailerTotal: sumOf([1, free.trailer], [1, free.ball]),
-    trailerAxles: towed.trailer,
-    ballLoad: free.ball,
-    ballLoadTowed: towed.ball,
-    combination: sumOf([1, towed.front], [1, towed.rear], [1, towed.trailer]),
   };
 }
 

@@ -1,11 +1,12 @@
 import type { RigView } from '../loading/rigView.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { fewestReadings, type Possible } from './fewestReadings.ts';
-import { adjust, type Observation } from './leastSquares.ts';
-import { quantityCombinations, slipPicture } from './measured.ts';
-import { isSingleAxle, standOf, stands, type Stand } from './stands.ts';
-import { sigmaOn, type Ticket } from './ticket.ts';
-import { readingOf } from './weighedLoads.ts';
+import { adjust, type Observation } from '../scale/leastSquares.ts';
+import { slipPicture } from './measured.ts';
+import { quantityCombinations } from '../scale/slipEquations.ts';
+import { isSingleAxle, standOf, stands, type Stand } from '../scale/stands.ts';
+import { sigmaOn, type Ticket } from '../loading/ticket.ts';
+import { readingOf } from '../scale/weighedLoads.ts';
 
 /** The reading that would help a slip most, and how. */
 export interface NextReading {

@@ -1,7 +1,7 @@
 import type { RigView } from '../loading/rigView.ts';
 import { slipPicture } from './measured.ts';
-import type { Ticket } from './ticket.ts';
-import { byDay, viewThen } from './viewThen.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import { byDay, viewThen } from '../scale/viewThen.ts';
 
 /** One scale over all its slips: by how much it shows more than the plan, as a share of the load. */
 export interface ScaleRecord {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { exampleView } from '../testing/examples.ts';
 import { ticketOf, type Stood } from '../testing/weighed.ts';
-import { adjustTicket, weighingLengths } from './measured.ts';
+import { adjustTicket, weighingLengths } from '../scale/slipEquations.ts';
 import { compile } from '../loads/compile.ts';
 import { isLopsided, weighedSides } from './weighedSides.ts';
 
@@ -55,7 +55,7 @@ describe('wheels of one side', () => {
 });
 
 describe('single axles of a group', () => {
-  const lengths = weighingLengths(wagon, compile(wagon));
+  const lengths = weighingLengths(wagon, compile(wagon).lengths);
   const axle = (name: 'axle1' | 'axle2', value: number): Stood & { value: number } => ({
     state: 'coupled',
     on: [name],

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { onDay, type RigView } from '../loading/rigView.ts';
+import { byTheList, onDay, type RigView } from '../loading/rigView.ts';
 import { countries } from '../situation/countries.ts';
 import { arbitraryRig } from '../testing/arbitraryRig.ts';
 import { caseView } from '../testing/caseRig.ts';
@@ -40,7 +40,7 @@ describe('a slip that shows exactly the plan', () => {
     let compared = 0;
     for (const country of countries) {
       for (const braked of [true, false]) {
-        const view = there(onDay(exampleView(name), '2026-06-01'), country, braked);
+        const view = there(byTheList(onDay(exampleView(name), '2026-06-01')), country, braked);
         const slip = slipOf(view, allOf(view), 0.001);
         const weighed = new Map(assessTicket(view, slip).checks.map((check) => [check.id, check]));
         for (const plan of assess(view).checks) {

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sumOf, type Combination } from './combination.ts';
-import { adjust } from './leastSquares.ts';
+import { sumOf, type Combination } from '../scale/combination.ts';
+import { adjust } from '../scale/leastSquares.ts';
 import { spans } from './span.ts';
 
 const factor = fc.integer({ min: -3, max: 3 });

@@ -1,4 +1,4 @@
-import type { Combination } from './combination.ts';
+import type { Combination } from '../scale/combination.ts';
 
 /** Relative to what it came from: what is smaller is rounding. */
 const negligible = 1e-9;

@@ -1,11 +1,11 @@
 import type { RigView } from '../loading/rigView.ts';
 import { fullRestoration, gravity } from '../statics/distribution.ts';
 import { effectiveOverhang } from '../statics/rigRows.ts';
-import { sumOf, type Combination } from './combination.ts';
+import { sumOf, type Combination } from '../scale/combination.ts';
 import { slipPicture } from './measured.ts';
-import type { StandKey } from './stands.ts';
-import type { Ticket } from './ticket.ts';
-import { weighedLoads, type WeighingLengths } from './weighedLoads.ts';
+import type { StandKey } from '../scale/stands.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import { weighedLoads, type WeighingLengths } from '../scale/weighedLoads.ts';
 import type { Settled } from './weighedSides.ts';
 
 /** What a setting of the bars would come to. kg; the couple in N·m. */

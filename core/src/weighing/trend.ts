@@ -2,8 +2,8 @@ import type { RigView } from '../loading/rigView.ts';
 import type { Check } from '../checks/check.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { assessTicket, slipPicture } from './measured.ts';
-import type { Ticket } from './ticket.ts';
-import { byDay, viewThen } from './viewThen.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import { byDay, viewThen } from '../scale/viewThen.ts';
 import type { Settled } from './weighedSides.ts';
 
 /** One weighing in the life of a rig. */

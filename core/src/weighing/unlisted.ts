@@ -1,10 +1,11 @@
 import type { RigView } from '../loading/rigView.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { effectiveWheelbase } from '../statics/rigRows.ts';
+import { bodyReach } from '../scale/bodyReach.ts';
 import { slipPicture } from './measured.ts';
 import { reconcile, type Unlisted } from './reconcile.ts';
-import type { Ticket } from './ticket.ts';
-import { viewThen } from './viewThen.ts';
+import type { Ticket } from '../loading/ticket.ts';
+import { viewThen } from '../scale/viewThen.ts';
 
 /** What a slip found on one body that the plan does not list. */
 export interface UnlistedOn extends Unlisted {
@@ -40,15 +41,4 @@ export function unlistedOn(view: RigView, ticket: Ticket): readonly UnlistedOn[]
     ...of('vehicle', effectiveWheelbase(planned.lengths), 'F', 'R', bodyReach(view, 'vehicle')),
     ...of('trailer', view.trailer?.geometry.axlePosition, 'B', 'G', bodyReach(view, 'trailer')),
   ];
-}
-
-/** Where a body begins and ends, m from its datum; null: nobody has said how long it is. */
-export function bodyReach(view: RigView, side: Side): { readonly from: number; readonly to: number } | null {
-  if (side === 'trailer') {
-    const { drawbarLength, bodyLength } = view.trailer?.geometry ?? {};
-    return drawbarLength === undefined || bodyLength === undefined ? null : { from: 0, to: drawbarLength + bodyLength };
-  }
-  const { frontOverhang, wheelbase, rearOverhang, tagAxle } = view.vehicle?.geometry ?? {};
-  if (frontOverhang === undefined || wheelbase === undefined || rearOverhang === undefined) return null;
-  return { from: -frontOverhang, to: wheelbase + (tagAxle?.offset ?? 0) + rearOverhang };
 }

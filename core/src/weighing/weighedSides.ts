@@ -1,8 +1,8 @@
 import type { RigView } from '../loading/rigView.ts';
-import { sumOf } from './combination.ts';
+import { sumOf } from '../scale/combination.ts';
 import { slipPicture } from './measured.ts';
-import type { Ticket, WeighedPart } from './ticket.ts';
-import { rollOf, weighedLoads } from './weighedLoads.ts';
+import type { Ticket, WeighedPart } from '../loading/ticket.ts';
+import { rollOf, weighedLoads } from '../scale/weighedLoads.ts';
 
 /** A load with one standard deviation, kg. */
 export interface Settled {

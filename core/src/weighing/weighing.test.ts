@@ -8,12 +8,13 @@ import { explain } from '../verdict/explain.ts';
 import { exampleView } from '../testing/examples.ts';
 import { shown, ticketOf, type Stood } from '../testing/weighed.ts';
 import weighingCases from '../testing/cases/weighing.json' with { type: 'json' };
-import { sumOf, type Combination } from './combination.ts';
-import { adjust } from './leastSquares.ts';
-import { assessTicket, quantityCombinations, suspects, weighingLengths } from './measured.ts';
-import { standOf, stands } from './stands.ts';
-import { readingSigma, type Reading } from './ticket.ts';
-import { readingOf, weighedLoads, type WeighingLengths } from './weighedLoads.ts';
+import { sumOf, type Combination } from '../scale/combination.ts';
+import { adjust } from '../scale/leastSquares.ts';
+import { assessTicket } from './measured.ts';
+import { quantityCombinations, suspects, weighingLengths } from '../scale/slipEquations.ts';
+import { standOf, stands } from '../scale/stands.ts';
+import { readingSigma, type Reading } from '../loading/ticket.ts';
+import { readingOf, weighedLoads, type WeighingLengths } from '../scale/weighedLoads.ts';
 
 interface WeighingCase {
   readonly id: string;
@@ -300,7 +301,7 @@ describe('ways to stand on a scale', () => {
     expect(ways.length).toBeGreaterThan(1);
     for (const way of ways) {
       expect(standOf(way)).toBe(way.key);
-      const lengths = { ...weighingLengths(view, compile(view)), jockey: 0.4 };
+      const lengths = { ...weighingLengths(view, compile(view).lengths), jockey: 0.4 };
       expect(readingOf(lengths, { ...way, id: 'x', value: 1 }), way.key).not.toBeNull();
     }
   });

@@ -4,13 +4,13 @@ import { compile } from '../loads/compile.ts';
 import weighingCases from '../testing/cases/weighing.json' with { type: 'json' };
 import { exampleView } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
-import type { Combination } from './combination.ts';
+import type { Combination } from '../scale/combination.ts';
 import { fewestReadings, settled } from './fewestReadings.ts';
-import { adjust } from './leastSquares.ts';
+import { adjust } from '../scale/leastSquares.ts';
 import { reconcile } from './reconcile.ts';
-import type { Reading, Ticket } from './ticket.ts';
+import type { Reading, Ticket } from '../loading/ticket.ts';
 import { unlistedOn } from './unlisted.ts';
-import { readingOf } from './weighedLoads.ts';
+import { readingOf } from '../scale/weighedLoads.ts';
 import { scaleKinds, weighingPlan, type WeighingWish } from './weighingPlan.ts';
 
 interface FewestCase {

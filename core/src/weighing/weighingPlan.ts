@@ -1,13 +1,13 @@
 import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
-import type { Combination } from './combination.ts';
+import type { Combination } from '../scale/combination.ts';
 import { fewestReadings, settled, type Possible } from './fewestReadings.ts';
-import type { Observation } from './leastSquares.ts';
-import { quantityCombinations, weighingLengths } from './measured.ts';
-import { isSingleAxle, stands, type Stand, type StandKey } from './stands.ts';
-import { readingSigma, sigmaOn, type Ticket } from './ticket.ts';
-import { readingOf } from './weighedLoads.ts';
+import type { Observation } from '../scale/leastSquares.ts';
+import { quantityCombinations, weighingLengths } from '../scale/slipEquations.ts';
+import { isSingleAxle, stands, type Stand, type StandKey } from '../scale/stands.ts';
+import { readingSigma, sigmaOn, type Ticket } from '../loading/ticket.ts';
+import { readingOf } from '../scale/weighedLoads.ts';
 
 /** What an owner has to weigh with. */
 export const scaleKinds = ['weighbridge', 'axlePads', 'ballScale', 'propScales', 'hitchScale'] as const;
@@ -83,7 +83,7 @@ function scaleFor(stand: Stand, { have, uncouple }: WeighingWish, lone: boolean)
  */
 export function weighingPlan(view: RigView, wish: WeighingWish, begun?: Ticket): WeighingPlan {
   const planned = compile(view);
-  const lengths = weighingLengths(view, planned);
+  const lengths = weighingLengths(view, planned.lengths);
   const of = quantityCombinations(lengths, planned.lengths.distribution !== undefined);
   const lone = !view.vehicle || !view.trailer;
   const possible = stands(view).flatMap((stand) => {

@@ -1,5 +1,6 @@
 import {
   informationFor,
+  isState,
   journeyStops,
   missingMessage,
   nearThresholds,
@@ -16,9 +17,36 @@ import {
   type Speech,
 } from '@wagonomos/core';
 
+const reported = [
+  ['vehicle', 'vehicleTotal'],
+  ['frontAxle', 'frontAxle'],
+  ['rearAxle', 'rearAxle'],
+  ['driveAxle', 'driveAxle'],
+  ['tagAxle', 'tagAxle'],
+  ['trailer', 'trailerTotal'],
+  ['trailerAxles', 'trailerAxles'],
+  ['ballLoad', 'ballLoad'],
+  ['ballLoadTowed', 'ballLoadTowed'],
+  ['combination', 'combination'],
+] as const satisfies readonly (readonly [string, QuantityName])[];
+type ReportedName = (typeof reported)[number][0];
+
+/** By what each load is known: a scale, a list under a weighed total, or papers, list and what was said; null: it is not. */
+function howKnown({ loads }: Assessment, names: typeof reported): Record<ReportedName, string | null> {
+  const by = (quantity: QuantityName): string | null => {
+    if (loads.values[quantity].kind !== 'known') return null;
+    if (loads.from === 'slip') return 'weighed';
+    return (isState(loads) && loads.known[quantity]?.by) || 'planned';
+  };
+  return Object.fromEntries(names.map(([name, quantity]) => [name, by(quantity)])) as Record<
+    ReportedName,
+    string | null
+  >;
+}
+
 /**
  * The verdict as plain data, for scripts and tests. kg unless a check says another unit; null where unknown.
- * @param ticket the weighing the loads are from; left out: the plan
+ * @param ticket the weighing the loads are from; left out: all that is known, or the list where nothing was weighed
  */
 export function report(assessment: Assessment, region: Region, words: Speech, ticket?: string) {
   const { values, view } = assessment.loads;
@@ -28,22 +56,15 @@ export function report(assessment: Assessment, region: Region, words: Speech, ti
   };
   return {
     region,
-    from: ticket ?? 'plan',
+    from: ticket ?? (isState(assessment.loads) ? 'known' : 'plan'),
     date: view.situation.date,
     sentence: plainText(assessment.sentence, words),
     legal: assessment.legal,
-    loads: {
-      vehicle: kg('vehicleTotal'),
-      frontAxle: kg('frontAxle'),
-      rearAxle: kg('rearAxle'),
-      driveAxle: kg('driveAxle'),
-      tagAxle: kg('tagAxle'),
-      trailer: kg('trailerTotal'),
-      trailerAxles: kg('trailerAxles'),
-      ballLoad: kg('ballLoad'),
-      ballLoadTowed: kg('ballLoadTowed'),
-      combination: kg('combination'),
-    },
+    loads: Object.fromEntries(reported.map(([name, quantity]) => [name, kg(quantity)])) as Record<
+      ReportedName,
+      number | null
+    >,
+    by: howKnown(assessment, reported),
     rules: rulesAge(assessment.checks, view.situation.date),
     checks: assessment.checks.map((check) => checkReport(assessment, check, words)),
     ...surroundings(assessment, words),

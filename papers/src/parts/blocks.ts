@@ -95,8 +95,8 @@ export function titled(ask: PaperAsk, title: string, says: readonly string[]): C
 }
 
 /** Where the masses are from, and in which unit. */
-export function drawnLine({ view, based, tickets, planAsked, platesUntil, words }: PaperAsk, by = words): string {
-  const from = drawnFrom(by.t, based, view.loadout.name, tickets.length, planAsked);
+export function drawnLine({ view, based, planAsked, platesUntil, words }: PaperAsk, by = words): string {
+  const from = drawnFrom(by.t, based, view.loadout.name, planAsked, by.mass);
   const against = platesUntil === null ? [] : [by.t('app.era.says', { day: by.day(platesUntil) })];
   return [from, ...against, by.t('app.card.unit', { unit: by.unit })].join(' ');
 }

@@ -1,4 +1,4 @@
-import type { BasedVerdict } from '@wagonomos/core/weighing';
+import { toldOf, type BasedVerdict } from '@wagonomos/core/weighing';
 import type { Translate } from './margin.ts';
 
 /** A slip by its name and day. */
@@ -8,18 +8,21 @@ export const slipName = (
 ): string => t('app.card.slip', { slip: name, day: date ?? '' });
 
 /**
- * In words what masses are drawn from, corrections with it.
- * @param asked whether the plan was chosen, and not taken because the slips do not settle enough
+ * In words what masses are drawn from: the slips, and what came and went since the newest of them.
+ * @param asked whether the list alone was chosen, and not taken because there is no slip
  */
-export function drawnFrom(t: Translate, found: BasedVerdict, loadout: string, slips: number, asked: boolean): string {
+export function drawnFrom(
+  t: Translate,
+  found: BasedVerdict,
+  loadout: string,
+  asked: boolean,
+  mass: (kg: number) => string,
+): string {
   if (found.from === 'slip') return t('app.drawn.slip', { slip: slipName(t, found.ticket) });
-  if (found.from === 'plan') {
-    const without = slips > 0 ? 'app.drawn.notEnough' : 'app.drawn.planOnly';
-    return t(asked ? 'app.drawn.plan' : without, { loadout });
-  }
-  const counted = found.corrections.filter((one) => one.counted);
-  const names = [...new Set(counted.map(({ ticket }) => slipName(t, ticket)))];
-  return names.length > 0
-    ? t('app.drawn.corrected', { loadout, slips: names.join(', ') })
-    : t('app.drawn.nothingToCorrect', { loadout });
+  const told = found.from === 'known' ? toldOf(found.assessment.loads) : null;
+  if (!told) return t(asked || found.from === 'known' ? 'app.drawn.plan' : 'app.drawn.planOnly', { loadout });
+  const since = Math.round(told.since);
+  const change = since === 0 ? 'app.drawn.nothingSince' : since > 0 ? 'app.drawn.moreSince' : 'app.drawn.lessSince';
+  const slips = told.tickets.map((ticket) => slipName(t, ticket)).join(', ');
+  return t('app.drawn.known', { slips, since: t(change, { kg: mass(Math.abs(since)) }) });
 }

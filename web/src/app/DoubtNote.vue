@@ -23,7 +23,7 @@ const doubt = computed(() => {
   const shown =
     percent < 0.5 ? t('app.doubt.hardly') : percent > 99.5 ? t('app.doubt.surely') : `${Math.round(percent)} %`;
   const { loads } = based.value.assessment;
-  const things = loads.from === 'plan' ? worthWeighing(loads.points, use, lengths) : [];
+  const things = loads.from !== 'slip' ? worthWeighing(loads.points, use, lengths) : [];
   return { twice: kg(2 * sigma), chance: shown, things };
 });
 </script>

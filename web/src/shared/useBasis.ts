@@ -1,4 +1,4 @@
-import { assess } from '@wagonomos/core';
+import { assess, byTheList, kilograms, message } from '@wagonomos/core';
 import { platesOnce, underPlatesUntil } from '@wagonomos/core/uprating';
 import type { BasedVerdict, VerdictBasis } from '@wagonomos/core/weighing';
 import { drawnFrom, slipName } from '@wagonomos/papers/words';
@@ -8,7 +8,6 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
 import './routeMeta.ts';
-import { useSettings } from '../stores/settings.ts';
 import type * as SlipVerdicts from './slipVerdict.ts';
 import { useSlips } from './useSlips.ts';
 import { useSpeech } from './useSpeech.ts';
@@ -19,29 +18,21 @@ import { useSpeech } from './useSpeech.ts';
  */
 function basisHere() {
   const { t } = useI18n();
-  const { word } = useSpeech();
+  const { word, say } = useSpeech();
+  const mass = (kg: number) => say(message('known.mass', { kg: kilograms(kg, 'nearest') }));
   const rig = useRig();
-  const settings = useSettings();
   const route = useRoute();
   const router = useRouter();
   const { slips } = useSlips();
   const fromSlips = shallowRef<typeof SlipVerdicts>();
-  /** Where nobody has chosen: the plan, or the slip that knows what the plan does not. */
-  const best = computed((): string => {
-    if (!rig.view || !rig.assessment || !fromSlips.value) return 'plan';
-    const found = fromSlips.value.bestBasis(rig.view, rig.assessment, slips.value);
-    return typeof found === 'object' ? found.slip : found;
-  });
+  /** Where nobody asks for a view of its own: all that is known. The list alone and each slip are left with the page. */
   const asked = computed((): string => {
-    if (route.meta.choosesBasis !== true) return best.value;
     const { from } = route.query;
-    if (typeof from === 'string') return from;
-    const kept = settings.basisOf(rig.rigId ?? '');
-    const stands = kept === 'plan' || kept === 'corrected' || slips.value.some(({ id }) => id === kept);
-    return kept !== undefined && stands ? kept : best.value;
+    if (route.meta.choosesBasis !== true || typeof from !== 'string') return 'known';
+    return from === 'plan' || slips.value.some(({ id }) => id === from) ? from : 'known';
   });
   const basis = computed((): VerdictBasis => {
-    if (asked.value === 'plan' || asked.value === 'corrected') return asked.value;
+    if (asked.value === 'plan' || asked.value === 'known') return asked.value;
     return { slip: asked.value };
   });
   /** Until which day the plates held that everything is read against; today's where nobody asks. */
@@ -53,7 +44,7 @@ function basisHere() {
   });
   const view = computed(() => (rig.view && era.value !== null ? underPlatesUntil(rig.view, era.value) : rig.view));
   watch(
-    () => slips.value.length > 0 || asked.value !== 'plan',
+    () => typeof basis.value === 'object',
     async (needed) => {
       if (needed) fromSlips.value ??= await import('./slipVerdict.ts');
     },
@@ -61,36 +52,33 @@ function basisHere() {
   );
   const based = computed((): BasedVerdict | null => {
     if (!view.value || !rig.assessment) return null;
-    if (basis.value === 'plan') {
-      return { from: 'plan', assessment: view.value === rig.view ? rig.assessment : assess(view.value) };
-    }
-    return fromSlips.value?.verdictFrom(view.value, slips.value, basis.value) ?? null;
+    if (typeof basis.value === 'object')
+      return fromSlips.value?.verdictFrom(view.value, slips.value, basis.value) ?? null;
+    const listed = basis.value === 'plan' ? byTheList(view.value) : view.value;
+    const assessment = listed === rig.view ? rig.assessment : assess(listed);
+    return { from: listed.slips ? 'known' : 'plan', assessment };
   });
   const query = computed(() => ({
-    ...(asked.value === 'plan' ? {} : { from: asked.value }),
+    ...(asked.value === 'known' ? {} : { from: asked.value }),
     ...(era.value === null ? {} : { plates: era.value }),
   }));
   const go = ({ from = asked.value, plates = era.value ?? '' }) => {
-    return router.replace({ query: { ...route.query, from, plates: plates === '' ? undefined : plates } });
+    const query = { from: from === 'known' ? undefined : from, plates: plates === '' ? undefined : plates };
+    return router.replace({ query: { ...route.query, ...query } });
   };
-  const choose = (from: string) => {
-    if (rig.rigId !== null) settings.rememberBasis(rig.rigId, from);
-    return go({ from });
-  };
+  const choose = (from: string) => go({ from });
   const chooseEra = (plates: string) => go({ plates });
   /** In words what it is drawn from, corrections with it, and against which plates. */
   const says = computed((): string =>
     era.value === null ? drawn.value : `${drawn.value} ${t('app.era.says', { day: era.value })}`,
   );
   const drawn = computed((): string =>
-    based.value
-      ? drawnFrom(word, based.value, rig.view?.loadout.name ?? '', slips.value.length, asked.value === 'plan')
-      : '',
+    based.value ? drawnFrom(word, based.value, rig.view?.loadout.name ?? '', asked.value === 'plan', mass) : '',
   );
   const choices = computed(() => [
-    { value: 'plan', label: t('app.card.plan', { loadout: rig.view?.loadout.name ?? '' }) },
+    { value: 'known', label: t('app.drawn.knownChoice') },
     ...(slips.value.length > 0
-      ? [{ value: 'corrected', label: t('app.drawn.correctedChoice', { loadout: rig.view?.loadout.name ?? '' }) }]
+      ? [{ value: 'plan', label: t('app.drawn.listChoice', { loadout: rig.view?.loadout.name ?? '' }) }]
       : []),
     ...slips.value.map((one) => ({ value: one.id, label: slipName(word, one) })),
   ]);

@@ -16,7 +16,6 @@ export const useSettings = defineStore('settings', () => {
   const prefersDark = usePreferredDark();
   const dark = computed(() => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value));
   /** By rig: the plan, or the slip, that its owner last wanted its verdict drawn from. */
-  const bases = ref<Readonly<Record<string, string>>>({});
   const sheetSize = ref<SheetSize>('A4');
   let store: KeyValueStore | undefined;
 
@@ -29,7 +28,6 @@ export const useSettings = defineStore('settings', () => {
       ?.set('settings', {
         massUnit: massUnit.value,
         theme: theme.value,
-        bases: { ...bases.value },
         sheetSize: sheetSize.value,
       })
       .catch(() => undefined);
@@ -40,9 +38,6 @@ export const useSettings = defineStore('settings', () => {
     massUnit.value = massUnits.find((unit) => unit === kept?.['massUnit']) ?? 'kg';
     theme.value = themes.find((one) => one === kept?.['theme']) ?? 'auto';
     sheetSize.value = kept?.['sheetSize'] === 'LETTER' ? 'LETTER' : 'A4';
-    bases.value = Object.fromEntries(
-      Object.entries(kept?.['bases'] ?? {}).filter((entry): entry is [string, string] => typeof entry[1] === 'string'),
-    );
   };
 
   const switchUnit = () => {
@@ -55,16 +50,10 @@ export const useSettings = defineStore('settings', () => {
     save();
   };
 
-  const basisOf = (rigId: string): string | undefined => bases.value[rigId];
-  const rememberBasis = (rigId: string, from: string) => {
-    bases.value = { ...bases.value, [rigId]: from };
-    save();
-  };
-
   const setSheetSize = (size: SheetSize) => {
     sheetSize.value = size;
     save();
   };
 
-  return { sheetSize, setSheetSize, basisOf, rememberBasis, massUnit, theme, dark, load, switchUnit, switchTheme };
+  return { sheetSize, setSheetSize, massUnit, theme, dark, load, switchUnit, switchTheme };
 });

@@ -6,7 +6,6 @@ import type { PackingWish } from '@wagonomos/core/packing';
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { newId } from '../../shared/newId.ts';
-import { useBasis } from '../../shared/useBasis.ts';
 import { useAlong } from '../../stores/along.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PackAnswer from './PackAnswer.vue';
@@ -19,15 +18,12 @@ const props = defineProps<{ view: RigView; assessment: PlannedAssessment }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const along = useAlong();
-const { based } = useBasis();
 
 const noWish: PackingWish = {};
 const wish = computed((): PackingWish => props.view.loadout.packing ?? noWish);
 const change = (patch: { [Key in keyof PackingWish]?: PackingWish[Key] | undefined }) =>
   workspace.edit('app.edit.packing', (document) => wishPacking(document, props.view.loadout.id, patch));
 
-/** Put right by a slip where the verdict is. */
-const start = computed(() => (based.value?.from === 'corrected' ? based.value.view : props.view));
 const trips = computed(() =>
   (workspace.document?.trips ?? []).filter(
     ({ rig, carried, plan }) => rig === props.view.rig.id && !carried && plan?.length,
@@ -43,7 +39,7 @@ const question = computed(() => {
       : trip
         ? { along: { trip: { date: trip.date, rates: trip.rates }, sections: trip.plan ?? [] } }
         : {};
-  return { view: start.value, wish: wish.value, ...when };
+  return { view: props.view, wish: wish.value, ...when };
 });
 const { answer, of, state, stop, look } = usePacking(() => question.value);
 

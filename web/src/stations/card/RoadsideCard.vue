@@ -81,7 +81,7 @@ const print = () => window.print();
       </tbody>
     </table>
     <RulesAge :checks="assessment.checks" :day="rig.view.situation.date" />
-    <SlipForm v-if="weighed" :view="rig.view" :weighed="weighed" @gone="choose('plan')" />
+    <SlipForm v-if="weighed" :view="rig.view" :weighed="weighed" @gone="choose('known')" />
   </section>
 </template>
 

@@ -40,8 +40,10 @@ function lines(sheet: Payload): readonly { key: string; value: number | null; op
   const parts = (['fitted', 'crew', 'tank', 'thing'] as const).map((key) => line(key, sheet.parts[key]));
   const ball = { key: 'ballLoad', value: minus(sheet.ballLoad), opens: 'ballLoad' };
   const camper = line('camper', sheet.camper);
-  const all = [line('bare', sheet.bare), ...parts, camper, ...(sheet.side === 'vehicle' ? [ball] : [])];
-  return all.filter((line) => line.value === null || Math.abs(line.value) > 0);
+  const total = sheet.side === 'vehicle' ? 'vehicleTotal' : 'trailerTotal';
+  const beside = { key: 'unlisted', value: minus(sheet.unlisted), opens: total };
+  const all = [line('bare', sheet.bare), ...parts, camper, ...(sheet.side === 'vehicle' ? [ball] : []), beside];
+  return all.filter((line) => line.value === null || Math.abs(line.value) > (line.key === 'unlisted' ? 0.5 : 0));
 }
 const kg = (value: number | null, rounding: 'nearest' | 'margin' = 'nearest') =>
   value === null ? t('app.payload.unknown') : written(displayMass(value, settings.massUnit, rounding), 0);

@@ -3,7 +3,6 @@ import { asItWent, placedMoments, spansOf, viewAt, type Section, type Trip } fro
 import { createSharedComposable } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { useBasis } from '../../shared/useBasis.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useTripAnswer, type AskedTrip } from './useTripAnswer.ts';
@@ -16,7 +15,6 @@ function tripHere() {
   const workspace = useWorkspace();
   const route = useRoute();
   const router = useRouter();
-  const { based } = useBasis();
   const trips = computed(() => (workspace.document?.trips ?? []).filter((one) => one.rig === rig.rigId));
   /** The one the address names, else the last that is not over, else the last. */
   const trip = computed((): Trip | undefined => {
@@ -31,8 +29,8 @@ function tripHere() {
       chosen.value = next;
     },
   });
-  /** The rig it sets out with: as the verdict is drawn, put right by a slip where that is. */
-  const start = computed((): RigView | null => (based.value?.from === 'corrected' ? based.value.view : rig.view));
+  /** The rig it sets out with, from all that is known of it. */
+  const start = computed((): RigView | null => rig.view);
   const parts = computed(() => (trip.value ? asItWent(trip.value) : []));
   const sections = computed((): readonly Section[] =>
     sight.value === 'plan' ? (trip.value?.plan ?? []) : parts.value.map(({ section }) => section),

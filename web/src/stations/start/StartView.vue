@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { assess, emptyWorkspace, regionOf, viewRig, type Message } from '@wagonomos/core';
+import { emptyWorkspace, regionOf, viewRig, type Message } from '@wagonomos/core';
 import { addKnownRig } from '@wagonomos/core/edits';
-import { bestBasis, verdictFrom } from '@wagonomos/core/weighing';
+import { verdictFrom } from '@wagonomos/core/weighing';
 import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
@@ -55,7 +55,7 @@ const known = computed(() => {
   const { workspace: made, rigId } = addKnownRig(emptyWorkspace('start', 'Start'), knownRig(form, today.day), tools);
   const view = viewRig(made, rigId);
   if (!view) return null;
-  return verdictFrom(view, made.tickets, bestBasis(view, assess(view), made.tickets));
+  return verdictFrom(view, made.tickets, 'known');
 });
 const label = ({ name, limit }: AskedFigure) =>
   limit

@@ -1,6 +1,6 @@
 import type { RigView } from '../loading/rigView.ts';
 import { message, type Message } from '../messages/message.ts';
-import type { Reading } from './ticket.ts';
+import type { Reading } from '../loading/ticket.ts';
 
 /** One way to stand on a scale, by a name of its own. */
 export interface Stand {

@@ -1,6 +1,6 @@
 import { couplingPosition, effectiveOverhang, effectiveWheelbase, type RigLengths } from '../statics/rigRows.ts';
-import { sumOf, type Combination } from './combination.ts';
-import type { Reading, WeighedPart } from './ticket.ts';
+import { sumOf, type Combination } from '../scale/combination.ts';
+import type { Reading, WeighedPart } from '../loading/ticket.ts';
 
 /** The lengths a reading leans on; `jockey` is how far behind the coupling the jockey wheel stands, m. */
 export interface WeighingLengths extends Omit<RigLengths, 'trailer'> {

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { loadoutSchema, thingSchema } from '../loading/loadout.ts';
+import { loadoutSchema, thingSchema } from './loadout.ts';
 import {
   dateField,
   idField,
@@ -17,6 +17,9 @@ const stepField = z.number().min(0.001).max(1000);
 /** What may stand on the plate of a scale. `ball`: a scale or stand under the coupling. */
 const weighedParts = ['front', 'rear', 'drive', 'tag', 'trailer', 'axle1', 'axle2', 'axle3', 'jockey', 'ball'] as const;
 export type WeighedPart = (typeof weighedParts)[number];
+
+/** Whether it is an axle of the vehicle, and nothing of a trailer. */
+export const isOfVehicle = (part: WeighedPart): boolean => ['front', 'rear', 'drive', 'tag'].includes(part);
 
 /**
  * One number of a slip: which wheels stood on the plate, whether coupled, and what held the nose of an uncoupled trailer up.

@@ -1,5 +1,5 @@
 import { Matrix, SingularValueDecomposition } from 'ml-matrix';
-import type { Combination } from './combination.ts';
+import type { Combination } from '../scale/combination.ts';
 
 /** One equation: a combination of unknowns was read as so much, with one standard deviation. kg. */
 export interface Observation {

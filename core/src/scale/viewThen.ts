@@ -1,7 +1,7 @@
 import type { RigView } from '../loading/rigView.ts';
 import type { Body } from '../rig/body.ts';
 import type { FittedPart } from '../rig/equipment.ts';
-import type { Ticket } from './ticket.ts';
+import type { Ticket } from '../loading/ticket.ts';
 
 /**
  * The rig as the plan had it when a slip was taken: the loadout kept with the slip where one was kept, and without parts

@@ -1,0 +1,160 @@
+import { describe, expect, it } from 'vitest';
+import { emptyWorkspace } from '../document/emptyWorkspace.ts';
+import { viewRig } from '../document/viewRig.ts';
+import type { Workspace } from '../document/workspace.ts';
+import { byTheList, type RigView } from '../loading/rigView.ts';
+import type { Reading, Ticket } from '../loading/ticket.ts';
+import { assess } from '../verdict/assess.ts';
+import { assessTicket } from '../weighing/measured.ts';
+import { exampleNames, exampleView, exampleWorkspace } from '../testing/examples.ts';
+import { onScale, slipOf, ticketOf, type Stood } from '../testing/weighed.ts';
+import { addKnownRig } from '../edits/startRig.ts';
+import type { QuantityName } from '../statics/rigRows.ts';
+
+const wagon = exampleView('australian-wagon-and-tandem');
+const full: readonly Stood[] = [
+  { state: 'uncoupled', on: ['front'] },
+  { state: 'uncoupled', on: ['rear'] },
+  { state: 'coupled', on: ['front', 'rear'] },
+  { state: 'coupled', on: ['trailer'] },
+];
+const coupled: readonly Stood[] = [
+  { state: 'coupled', on: ['front'] },
+  { state: 'coupled', on: ['rear'] },
+  { state: 'coupled', on: ['trailer'] },
+];
+const load = (view: RigView, name: QuantityName): number | null => {
+  const value = assess(view).loads.values[name];
+  return value.kind === 'known' ? value.value : null;
+};
+const check = (view: RigView, id: string) => assess(view).checks.find((one) => one.id === id);
+const kept = (view: RigView, date: string): Partial<Ticket> => ({ id: date, date, loadout: view.loadout });
+
+describe('one state from all that is known', () => {
+  it.each(exampleNames.filter((name) => name !== 'british-van-with-scooter'))(
+    'of %s without a slip is its list',
+    (name) => {
+      const view = exampleView(name);
+      expect(view.slips).toBeUndefined();
+      expect(assess(view).checks).toEqual(assess(byTheList(view)).checks);
+    },
+  );
+
+  it('is the slip, where a complete one was taken and nothing has changed', () => {
+    const ticket = slipOf(wagon, full, 1, kept(wagon, '2026-05-03'), [12, -7, 20, 31]);
+    const [state, alone] = [assess(onScale(wagon, [ticket])), assessTicket(wagon, ticket)];
+    for (const name of ['vehicleTotal', 'frontAxle', 'rearAxle', 'trailerTotal', 'ballLoad', 'combination'] as const) {
+      const [a, b] = [state.loads.values[name], alone.loads.values[name]];
+      if (a.kind !== 'known' || b.kind !== 'known') throw new Error(name);
+      expect(a.value, name).toBeCloseTo(b.value, 6);
+      expect(a.sigma, name).toBeCloseTo(b.sigma, 6);
+    }
+  });
+
+  it('takes the axles of June, and of May what June leaves open', () => {
+    const may = slipOf(wagon, full, 1, kept(wagon, '2026-05-03'));
+    const june = slipOf(wagon, [{ state: 'coupled', on: ['trailer'] }], 1, kept(wagon, '2026-06-14'), [60]);
+    const view = onScale(wagon, [may, june]);
+    const planned = (name: QuantityName) => load(byTheList(wagon), name) ?? NaN;
+    expect(load(view, 'trailerAxles')).toBeCloseTo(planned('trailerAxles') + 60, 3);
+    expect(load(view, 'ballLoad')).toBeCloseTo(planned('ballLoad'), 3);
+    expect(load(view, 'trailerTotal')).toBeCloseTo(planned('trailerTotal') + 60, 3);
+    expect(load(view, 'frontAxle')).toBeCloseTo(planned('frontAxle'), 3);
+  });
+
+  it('does not let a hitch that is declared later talk away what was read with its bars off', () => {
+    const ticket = slipOf(wagon, coupled, 1, kept(wagon, '2026-05-03'), [0, 250, 0]);
+    const rear = (load(byTheList(wagon), 'rearAxle') ?? NaN) + 250;
+    expect(load(onScale(wagon, [ticket]), 'rearAxle')).toBeCloseTo(rear, 3);
+    const restored = { kind: 'fraction', fraction: 1 } as const;
+    const declared: RigView = {
+      ...wagon,
+      rig: { ...wagon.rig, hitch: { ...wagon.rig.hitch, distribution: restored } },
+    };
+    const found = check(onScale(declared, [ticket]), 'axle.rear');
+    expect(['unknown', 'over']).toContain(found?.status);
+  });
+
+  it('of a tank nobody looked at on the day of the slip is anything from empty to full', () => {
+    const tank = wagon.trailer?.tanks.find(({ kind }) => kind === 'fresh');
+    if (!wagon.trailer || !tank?.capacityL) throw new Error('no tank');
+    const body = wagon.trailer.id;
+    const others = wagon.loadout.tankLevels.filter((one) => one.body !== body || one.tank !== tank.id);
+    const unseen: RigView = { ...wagon, loadout: { ...wagon.loadout, tankLevels: others } };
+    const half: RigView = {
+      ...wagon,
+      loadout: { ...wagon.loadout, tankLevels: [...others, { body, tank: tank.id, fraction: 0.5 }] },
+    };
+    const ticket = slipOf(unseen, full, 1, kept(unseen, '2026-05-03'));
+    const now: RigView = { ...half, slips: onScale(unseen, [ticket]).slips };
+    const value = assess(now).loads.values.trailerTotal;
+    if (value.kind !== 'known') throw new Error('not known');
+    // Half full now, and half full as good as anything then: nothing on balance, and doubtful by a tank over √12.
+    expect(value.value).toBeCloseTo(load(byTheList(unseen), 'trailerTotal') ?? NaN, 3);
+    expect(value.sigma).toBeGreaterThan(tank.capacityL / Math.sqrt(12));
+    expect(value.sigma).toBeLessThan(tank.capacityL / Math.sqrt(12) + 4);
+  });
+
+  it('hears a slip in every rig that has the body', () => {
+    const document = exampleWorkspace('australian-wagon-and-tandem');
+    const [rig] = document.rigs;
+    if (!rig || !wagon.vehicle) throw new Error('no rig');
+    const alone = { ...rig, id: 'alone', name: 'Alone', trailer: undefined, hitch: undefined };
+    const reading: Reading = { id: 'r', state: 'uncoupled', on: ['front', 'rear'], value: 2400 };
+    const ticket = { ...ticketOf(wagon, [reading], 10, kept(wagon, '2026-05-03')), rig: rig.id };
+    const towing = {
+      ...ticketOf(wagon, [{ ...reading, state: 'coupled' }], 10, kept(wagon, '2026-06-03')),
+      rig: rig.id,
+    };
+    const shared: Workspace = { ...document, rigs: [rig, alone], tickets: [ticket, towing] };
+    const view = viewRig(shared, 'alone');
+    if (!view) throw new Error('no view');
+    // What was read with the trailer on says nothing of the car by itself.
+    expect(load(view, 'vehicleSolo')).toBeCloseTo(2400, 6);
+  });
+});
+
+describe('a rig known by its plates and one ticket taken in passing', () => {
+  const kg = (value: number) => ({ value, typed: String(value) });
+  let n = 0;
+  const tools = { newId: () => `id-${(n += 1)}`, word: ({ key }: { key: string }) => key };
+  const { workspace, rigId } = addKnownRig(
+    emptyWorkspace('w', 'w'),
+    {
+      build: 'car',
+      country: 'AU',
+      today: '2026-12-01',
+      vehicle: { limits: { vehicleMax: kg(3150), rearAxleMax: kg(1870), towBraked: kg(3500), ballMax: kg(300) } },
+      trailer: { limits: { trailerMax: kg(2750) }, empty: kg(2240), basis: 'dry' },
+    },
+    tools,
+  );
+  const readings = [
+    { id: 'f', state: 'coupled' as const, on: ['front' as const], value: 1310 },
+    { id: 'r', state: 'coupled' as const, on: ['rear' as const], value: 1935 },
+    { id: 't', state: 'coupled' as const, on: ['trailer' as const], value: 2455 },
+  ];
+  const [loadout] = workspace.loadouts;
+  const ticket: Ticket = { id: 'x', rig: rigId, name: 'x', date: '2026-12-01', graduation: 5, readings, loadout };
+  const view = viewRig({ ...workspace, tickets: [ticket] }, rigId);
+  if (!view) throw new Error('no view');
+
+  it('is over where the ticket says so, by as much', () => {
+    expect(check(view, 'vehicle.max')).toMatchObject({ status: 'over', margin: -95 });
+    expect(check(view, 'axle.rear')?.status).toBe('over');
+    expect(check(view, 'axle.rear')?.margin).toBeCloseTo(-65, 6);
+    expect(assess(view).legal).toBe(false);
+  });
+
+  it('is never within its plate by a list in which nothing lies', () => {
+    expect(load(byTheList(view), 'trailerTotal')).toBeCloseTo(2240, 0);
+    expect(load(view, 'trailerAxles')).toBeCloseTo(2455, 6);
+    expect(check(view, 'trailer.max')).toMatchObject({ status: 'unknown', margin: null });
+  });
+
+  it('is over its plate too where the wheels alone are', () => {
+    const heavy = { ...ticket, readings: readings.map((one) => (one.id === 't' ? { ...one, value: 2800 } : one)) };
+    const found = viewRig({ ...workspace, tickets: [heavy] }, rigId);
+    expect(found && check(found, 'trailer.max')).toMatchObject({ status: 'over' });
+  });
+});

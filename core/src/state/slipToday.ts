@@ -1,0 +1,75 @@
+import type { Combination } from '../scale/combination.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import type { Row } from '../statics/row.ts';
+import { effectOf, type Change, type Reaches } from './changes.ts';
+import type { Known } from './known.ts';
+
+/** What one slip settles, and what came and went since. */
+export interface Slip {
+  /** What its readings settle of a combination: each reading's weight, in their order, and one standard deviation of each. */
+  readonly estimate: (of: Combination) => { readonly value: number; readonly weights: readonly number[] } | null;
+  readonly sigmas: readonly number[];
+  /** Readings that cannot be right beside the others, by their order. */
+  readonly suspects: readonly number[];
+  readonly changes: readonly Change[];
+  /** Nobody knows how the rig was loaded: shown, and nothing is within by it. */
+  readonly unsure: boolean;
+  /** The rig was coupled then as it is now; where not, coupled loads are put together anew of the bodies'. */
+  readonly coupledAlike: boolean;
+}
+
+/** How a rig's loads change with what is put on it. */
+export interface Levers {
+  /** Front to rear axle, and coupling to axles, m. */
+  readonly span: Readonly<Record<Side, number | undefined>>;
+  readonly reaches: Reaches;
+}
+
+/** The two supports of a body: at its datum, and at its span from there. */
+export const ends: Readonly<Record<Side, { readonly near: string; readonly far: string }>> = {
+  vehicle: { near: 'F', far: 'R' },
+  trailer: { near: 'B', far: 'G' },
+};
+
+/**
+ * One kg at x of a body in a combination of the bodies' loads. null: a length is missing that it leans on, or it is of loads that
+ * nobody can tell from the bodies'.
+ */
+export function rowOf(of: Combination, { span }: Levers): Row | null {
+  const own = new Set(['F', 'R', 'B', 'G']);
+  if (Object.keys(of).some((name) => !own.has(name))) return null;
+  const part = (side: Side): Row['vehicle'] | null => {
+    const [near, far] = [of[ends[side].near] ?? 0, of[ends[side].far] ?? 0];
+    if (near === far) return { at0: near, perMetre: 0 };
+    const length = span[side];
+    return length === undefined ? null : { at0: near, perMetre: (far - near) / length };
+  };
+  const [vehicle, trailer] = [part('vehicle'), part('trailer')];
+  return vehicle && trailer && { vehicle, trailer };
+}
+
+/**
+ * A combination of loads as a slip shows it, brought to today by what came and went since.
+ * @param at which slip it is, the newest 0
+ * @returns null: its readings do not settle it, or the way from then to now is not known
+ */
+export function today(slip: Slip, at: number, of: Combination, row: Row | null, levers: Levers): Known | null {
+  const found = slip.estimate(of);
+  const effect = found && effectOf(slip.changes, row, levers.reaches);
+  if (!found || !effect) return null;
+  const doubts = new Map(effect.doubts);
+  let contradicted = false;
+  found.weights.forEach((weight, index) => {
+    if (Math.abs(weight) < 1e-9) return;
+    doubts.set(`slip ${String(at)} reading ${String(index)}`, weight * (slip.sigmas[index] ?? 0));
+    if (slip.suspects.includes(index) && Math.abs(weight) > 1e-6) contradicted = true;
+  });
+  return {
+    value: found.value + effect.value,
+    doubts,
+    by: 'weighed',
+    slips: new Set([at]),
+    contradicted,
+    unsure: slip.unsure,
+  };
+}

@@ -1,0 +1,280 @@
+import { compile, type Compiled } from '../loads/compile.ts';
+import type { Mass, Value } from '../loads/loads.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
+import type { Missing } from '../rig/missing.ts';
+import { rigLengths } from '../loading/rigLengths.ts';
+import { bodyReach } from '../scale/bodyReach.ts';
+import { sumOf, type Combination } from '../scale/combination.ts';
+import { quantityCombinations, weighingLengths } from '../scale/slipEquations.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import { effectiveWheelbase, quantityNames, rigRows, type QuantityName, type RigLengths } from '../statics/rigRows.ts';
+import { combineRows, nothing, type Row } from '../statics/row.ts';
+import { bestEstimate, type Asked, type Towed } from './bestEstimate.ts';
+import { speaksOf, type BodyState } from './bodyLoads.ts';
+import { changesBetween, effectOf } from './changes.ts';
+import { stateSlips, type StateSlip } from './keptSlips.ts';
+import { sigmaOf, sumKnown, type Known } from './known.ts';
+import { ends, rowOf, type Levers } from './slipToday.ts';
+import { partsOf, type StatePart } from './partsOf.ts';
+import { noticeable, unlistedOf, type UnlistedMass } from './underTotal.ts';
+
+/**
+ * The loads of a rig from all that is known of it: what was weighed leads, brought to today by what came and went since; the list
+ * says how a weighed total lies, and all of it where nothing was weighed. One set, so that every sum agrees.
+ */
+export interface StateLoads extends Compiled {
+  readonly from: 'state';
+  readonly slips: readonly StateSlip[];
+  /** By what each load is known, with every doubt it rests on; null: it is not, or the list alone says it. */
+  readonly known: Readonly<Record<QuantityName, Known | null>>;
+  /** What the newest slip that weighed all of a body found on it beside its list. */
+  readonly unlisted: readonly UnlistedMass[];
+  /** kg of it that count on a body, either sign; 0 where it is no more than chance. */
+  readonly beside: (side: Side) => number;
+  /** What makes up a load that slips have a part in: readings, what came and went since, and what is as listed. */
+  readonly partsOf: (quantity: QuantityName) => readonly StatePart[];
+}
+
+/** Whether slips have a part in a rig's loads. */
+export const isState = (loads: { readonly from: string }): loads is StateLoads => loads.from === 'state';
+
+const sides = ['vehicle', 'trailer'] as const;
+const noRow: Row = { vehicle: nothing, trailer: nothing };
+
+/** Brings a rig down to its loads from all that is known; where no scale has said anything, they are those of its list. Never throws. */
+export function stateLoads(view: RigView): Compiled {
+  const plan = compile(view);
+  if (!view.slips || view.slips.length === 0) return plan;
+  const slips = stateSlips(view, plan);
+  return slips.length === 0 ? plan : fromAll(plan, slips);
+}
+
+function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
+  const { view, lengths } = plan;
+  const levers = leversOf(view, lengths);
+  const asked = askedOf(view, lengths);
+  const best = bestEstimate(
+    {
+      slips,
+      levers,
+      listedOn: (at, side) => slips[at]?.listed(side) ?? null,
+      towed: towedOf(view, asked),
+      otherwise: slips.flatMap(({ coupledAlike, asStood }, slip) =>
+        coupledAlike ? [] : [{ slip, asked: coupledLoads(asStood) }],
+      ),
+      planned: { vehicle: plannedBody(plan, 'vehicle', levers), trailer: plannedBody(plan, 'trailer', levers) },
+    },
+    Object.values(asked),
+  );
+  const spokenOf = sides.filter((side) => slips.some((slip) => speaksOf(side, slip)));
+  /** All of a rig is what its two parts are together, wherever both are known. */
+  const knownOf = (name: QuantityName): Known | null => {
+    const [towing, towed] = [best.of(asked.vehicleTotal), best.of(asked.trailerAxles)];
+    return name === 'combination' && towing && towed
+      ? sumKnown([
+          [1, towing],
+          [1, towed],
+        ])
+      : best.of(asked[name]);
+  };
+  const known = Object.fromEntries(
+    quantityNames.map((name): [QuantityName, Known | null] => {
+      const found = plan.values[name].kind === 'absent' ? null : knownOf(name);
+      return [name, found && found.slips.size > 0 ? found : null];
+    }),
+  ) as Record<QuantityName, Known | null>;
+  /** What no slip has a part in is as the list has it, unless a slip contradicts the list there. */
+  const listStands = (name: QuantityName): boolean => {
+    const within = sides.filter((side) => Object.values(ends[side]).some((end) => asked[name].of[end]));
+    return best.of(asked[name]) !== null || (best.standing && within.every((side) => !spokenOf.includes(side)));
+  };
+  /** A trailer weighs no less than its wheels do. */
+  const noLess = (unknown: Extract<Value, { readonly kind: 'unknown' }>, name: QuantityName): Value => {
+    const part = name === 'trailerTotal' && !lengths.distribution ? known.trailerAxles : null;
+    return part?.by === 'weighed' ? { ...unknown, atLeast: { value: part.value, sigma: sigmaOf(part) } } : unknown;
+  };
+  const values = Object.fromEntries(
+    quantityNames.map((name): [QuantityName, Value] => {
+      const [planned, found] = [plan.values[name], known[name]];
+      if (planned.kind === 'absent') return [name, planned];
+      if (found) return [name, valueOf(found, asked[name].row ?? noRow)];
+      const open = planned.kind === 'unknown' || listStands(name);
+      const missing: Value = open ? planned : { kind: 'unknown', missing: [notWeighed(view)] };
+      return [name, missing.kind === 'unknown' ? noLess(missing, name) : missing];
+    }),
+  ) as Record<QuantityName, Value>;
+  const unlisted = sides.flatMap((side) => unlistedOn(side, slips, levers));
+  const beside = (side: Side): number => unlisted.find((one) => one.side === side && noticeable(one.kg))?.kg.value ?? 0;
+  const hidden = (body: string): boolean => {
+    const side = placedBodies(view).find((one) => one.body.id === body)?.side;
+    return side !== undefined && beside(side) > 0;
+  };
+  const listed = (mass: Mass, body: string): Mass =>
+    mass.kind === 'known' && hidden(body) ? { ...mass, open: 'unlisted' } : mass;
+  return {
+    ...plan,
+    from: 'state',
+    slips,
+    values,
+    known,
+    unlisted,
+    beside,
+    partsOf: (quantity) => partsOf(known[quantity], asked[quantity].row, slips, levers.reaches),
+    lessTimes: (load, times, of) => {
+      const [a, b] = [known[load], known[of]];
+      const [value, base] = [values[load], values[of]];
+      if (value.kind !== 'known') return value;
+      if (base.kind !== 'known') return base;
+      if (!a && !b) return plan.lessTimes(load, times, of);
+      const row = combineRows(value.row, -times, base.row);
+      if (a && b)
+        return valueOf(
+          sumKnown([
+            [1, a],
+            [-times, b],
+          ]),
+          row,
+        );
+      const sigma = Math.hypot(value.sigma, times * base.sigma);
+      const open = value.open ?? base.open;
+      return { kind: 'known', value: value.value - times * base.value, sigma, row, ...(open ? { open } : {}) };
+    },
+    laden: (body) => ladenOf(plan, values, body) ?? listed(plan.laden(body), body),
+    carried: (body) => withUnlisted(plan.carried(body), body, unlisted, view),
+    inPlace: (body, place) => listed(plan.inPlace(body, place), body),
+  };
+}
+
+const leversOf = (view: RigView, lengths: RigLengths): Levers => ({
+  span: { vehicle: effectiveWheelbase(lengths), trailer: lengths.trailer?.axlePosition },
+  reaches: { vehicle: bodyReach(view, 'vehicle'), trailer: bodyReach(view, 'trailer') },
+});
+
+/** What is said of a ball load is no lever: what is put in since moves it. */
+function askedOf(view: RigView, lengths: RigLengths): Readonly<Record<QuantityName, Asked>> {
+  const own: RigLengths = { ...lengths, trailer: lengths.trailer && { axlePosition: lengths.trailer.axlePosition } };
+  const of = quantityCombinations(weighingLengths(view, own), own.distribution !== undefined);
+  const rows = rigRows(own);
+  return Object.fromEntries(
+    quantityNames.map((name): [QuantityName, Asked] => {
+      const row = rows[name];
+      if (row === null || 'missing' in row) return [name, { of: of[name], row: rowAlone(name) }];
+      return [name, { of: of[name], row, made: madeOf(row, own) }];
+    }),
+  ) as Record<QuantityName, Asked>;
+}
+
+/** A row in terms of the bodies' ends: what it makes of one kg on each. null: it leans on a length nobody knows. */
+function madeOf({ vehicle, trailer, fixed = 0 }: Row, lengths: RigLengths): Asked['made'] {
+  const [W, A] = [effectiveWheelbase(lengths), lengths.trailer?.axlePosition];
+  const ofSide = (part: Row['vehicle'], side: Side, span: number | undefined): Combination | null => {
+    if (part.perMetre !== 0 && span === undefined) return null;
+    const far = part.at0 + part.perMetre * (span ?? 0);
+    // What is left of 1 - A/A is rounding, and no load.
+    return { [ends[side].near]: part.at0, [ends[side].far]: Math.abs(far) < 1e-9 ? 0 : far };
+  };
+  const [front, rear] = [ofSide(vehicle, 'vehicle', W), ofSide(trailer, 'trailer', A)];
+  return front && rear ? { of: sumOf([1, front], [1, rear]), fixed } : undefined;
+}
+
+/** The loads of a vehicle that tows, coupled in such a way. */
+function coupledLoads(view: RigView): readonly Asked[] {
+  const { frontAxle, rearAxle, vehicleTotal } = askedOf(view, rigLengths(view));
+  return [frontAxle, rearAxle, vehicleTotal];
+}
+
+const towedOf = ({ vehicle, trailer }: RigView, asked: Readonly<Record<QuantityName, Asked>>): Towed | undefined =>
+  vehicle && trailer
+    ? { near: asked.frontAxle, far: asked.rearAxle, sum: asked.vehicleTotal, all: asked.combination }
+    : undefined;
+
+/** Sums lean on no length, whatever of the rig's lengths is missing. */
+function rowAlone(name: QuantityName): Row | null {
+  const all = { at0: 1, perMetre: 0 };
+  if (name === 'vehicleSolo') return { vehicle: all, trailer: nothing };
+  if (name === 'trailerTotal') return { vehicle: nothing, trailer: all };
+  return name === 'combination' ? { vehicle: all, trailer: all } : null;
+}
+
+/** A body by its papers, its list and what is said of it. */
+function plannedBody(plan: Compiled, side: Side, levers: Levers): BodyState {
+  const own = plan.points.filter((load) => load.side === side);
+  const { massMissing, placeMissing, values, lengths } = plan;
+  if (!plan.view[side] || massMissing[side].length > 0) return { near: null, far: null, sum: null };
+  const known = (effect: ReturnType<typeof effectOf>): Known | null =>
+    effect && { ...effect, by: 'planned', slips: new Set(), contradicted: false, unsure: false };
+  const all = changesBetween([], own);
+  const { near, far } = ends[side];
+  const sum = known(effectOf(all, rowOf({ [near]: 1, [far]: 1 }, levers), levers.reaches));
+  const ball = values.ballLoad;
+  if (side === 'trailer' && lengths.trailer?.said && ball.kind === 'known' && sum) {
+    const said: Known = {
+      value: ball.value,
+      doubts: new Map([['said ball load', ball.sigma]]),
+      by: 'planned',
+      slips: new Set(),
+      contradicted: false,
+      unsure: false,
+    };
+    return {
+      near: said,
+      far: sumKnown([
+        [1, sum],
+        [-1, said],
+      ]),
+      sum,
+    };
+  }
+  if (placeMissing[side].length > 0) return { near: null, far: null, sum };
+  const at = (name: string) => known(effectOf(all, rowOf({ [name]: 1 }, levers), levers.reaches));
+  return { near: at(near), far: at(far), sum };
+}
+
+function valueOf(known: Known, row: Row): Value {
+  return {
+    kind: 'known',
+    value: known.value,
+    sigma: sigmaOf(known),
+    row,
+    ...(known.contradicted ? { contradicted: true } : {}),
+    ...(known.unsure ? { open: 'loadState' as const } : {}),
+  };
+}
+
+function unlistedOn(side: Side, slips: readonly StateSlip[], levers: Levers): readonly UnlistedMass[] {
+  for (const [at, slip] of slips.entries()) {
+    const listed = slip.unsure ? null : slip.listed(side);
+    const kg = listed && unlistedOf(side, at, slip, listed, levers);
+    if (kg) return [{ side, kg, slip: at }];
+  }
+  return [];
+}
+
+/** A body by itself weighs what the scale says of its side, where nothing else rests there. */
+function ladenOf(plan: Compiled, values: Readonly<Record<QuantityName, Value>>, body: string): Mass | null {
+  const { vehicle, trailer, camper } = plan.view;
+  const name = body === trailer?.id ? 'trailerTotal' : body === vehicle?.id && !camper ? 'vehicleSolo' : null;
+  const value = name && values[name];
+  if (!value || value.kind !== 'known') return null;
+  const { open, contradicted } = value;
+  return {
+    kind: 'known',
+    value: value.value,
+    sigma: value.sigma,
+    ...(contradicted ? { contradicted } : {}),
+    ...(open ? { open } : {}),
+  };
+}
+
+/** What a scale found beside the list counts as carried: until somebody says that it belongs to the body itself. */
+function withUnlisted(mass: Mass, body: string, unlisted: readonly UnlistedMass[], view: RigView): Mass {
+  const found = unlisted.find(({ side }) => view[side]?.id === body);
+  if (mass.kind !== 'known' || !found || !noticeable(found.kg)) return mass;
+  const sigma = Math.hypot(mass.sigma, sigmaOf(found.kg));
+  return { kind: 'known', value: mass.value + found.kg.value, sigma };
+}
+
+function notWeighed({ vehicle, trailer }: RigView): Missing {
+  const body = vehicle ?? trailer;
+  return { code: 'reading', body: body?.id ?? '', bodyName: body?.name ?? '' };
+}
