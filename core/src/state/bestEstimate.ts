@@ -1,16 +1,16 @@
 import { agree, agreeing, composed } from './agreeing.ts';
 import type { Combination } from '../scale/combination.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import type { Row } from '../statics/row.ts';
+import type { PartRow } from '../statics/row.ts';
 import { bodyFromSlips, filled, ofEnds, speaksOf, type BodyState } from './bodyLoads.ts';
 import { sumKnown, type Known } from './known.ts';
 import { ends, today, type Levers, type Slip } from './slipToday.ts';
 import { underTotal, type ListedOn } from './underTotal.ts';
 
-/** A load that is asked for: of what it is made, and what one kg on the rig does to it; null: a length is missing. */
+/** A load that is asked for: of what it is made, and what one kg on the rig does to it. */
 export interface Asked {
   readonly of: Combination;
-  readonly row: Row | null;
+  readonly row: PartRow;
   /** How it is put together of the bodies' loads, and what stands there without any mass; left out: as `of` has it. */
   readonly made?: { readonly of: Combination; readonly fixed: number } | undefined;
 }

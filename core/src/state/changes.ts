@@ -1,5 +1,5 @@
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
-import { influenceAt, type Row } from '../statics/row.ts';
+import type { PartRow } from '../statics/row.ts';
 
 /** From where to where something may lie on a body, m from its datum. */
 type Reach = { readonly from: number; readonly to: number } | null;
@@ -70,18 +70,17 @@ interface Place {
 /**
  * What changes do to a load of this row, first order. Something without a place lies anywhere in its body's reach; a load that
  * does not ask where stays sharp. The same thing is as doubtful before as now: what it weighs more or less than is said goes with it.
- * @param row null: nobody knows how the load changes with what is put on the rig
  */
-export function effectOf(changes: readonly Change[], row: Row | null, reaches: Reaches): Effect | null {
-  if (changes.length > 0 && row === null) return null;
+export function effectOf(changes: readonly Change[], row: PartRow, reaches: Reaches): Effect | null {
   const doubts = new Map<string, number>();
   let value = 0;
   const doubt = (source: string, kg: number) => {
     if (kg !== 0) doubts.set(source, (doubts.get(source) ?? 0) + kg);
   };
   for (const { key, side, before, now } of changes) {
-    if (!row) return null;
-    const { at0, perMetre } = row[side];
+    const part = row[side];
+    if (!part) return null;
+    const { at0, perMetre } = part;
     if (at0 === 0 && perMetre === 0) continue;
     const placed = (load: PointLoad): Place | null => {
       if (load.x !== null) return { x: load.x, sigma: load.sigmaX };
@@ -95,7 +94,7 @@ export function effectOf(changes: readonly Change[], row: Row | null, reaches: R
       if (!load) continue;
       const place = placed(load);
       if (!place) return null;
-      const influence = influenceAt(row, side, place.x);
+      const influence = at0 + perMetre * place.x;
       value += sign * load.mass * influence;
       doubt(`${key} kg`, sign * load.sigma * influence);
       // Somewhere in one and the same place: as far off before as now.

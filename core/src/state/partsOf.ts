@@ -1,5 +1,5 @@
 import { message, verbatim, type Message } from '../messages/message.ts';
-import type { Row } from '../statics/row.ts';
+import type { PartRow } from '../statics/row.ts';
 import { readingMessage } from '../scale/stands.ts';
 import { effectOf, type Reaches } from './changes.ts';
 import type { StateSlip } from './keptSlips.ts';
@@ -22,7 +22,7 @@ const worthALine = 1e-6;
  */
 export function partsOf(
   known: Known | null,
-  row: Row | null,
+  row: PartRow,
   slips: readonly StateSlip[],
   reaches: Reaches,
 ): readonly StatePart[] {

@@ -152,6 +152,17 @@ describe('a rig known by its plates and one ticket taken in passing', () => {
     expect(check(view, 'trailer.max')).toMatchObject({ status: 'unknown', margin: null });
   });
 
+  it('knows what a part in the car changes, and forgets nothing of the trailer for it', () => {
+    if (!view.vehicle) throw new Error('no car');
+    const part = { id: 'springs', name: 'Springs', on: { mass: 24, x: 2.8 }, inEmptyMass: 'no' as const };
+    const fitted: RigView = { ...view, vehicle: { ...view.vehicle, fitted: [...view.vehicle.fitted, part] } };
+    expect(load(fitted, 'vehicleTotal')).toBeCloseTo(3269, 6);
+    expect(load(fitted, 'trailerAxles')).toBeCloseTo(2455, 6);
+    // Where the axles stand nobody has said: what the part does to one of them is not known.
+    expect(load(fitted, 'rearAxle')).toBeNull();
+    expect(check(fitted, 'trailer.max')).toMatchObject({ status: 'unknown', margin: null });
+  });
+
   it('is over its plate too where the wheels alone are', () => {
     const heavy = { ...ticket, readings: readings.map((one) => (one.id === 't' ? { ...one, value: 2800 } : one)) };
     const found = viewRig({ ...workspace, tickets: [heavy] }, rigId);

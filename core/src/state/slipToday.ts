@@ -1,6 +1,6 @@
 import type { Combination } from '../scale/combination.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import type { Row } from '../statics/row.ts';
+import type { PartRow } from '../statics/row.ts';
 import { effectOf, type Change, type Reaches } from './changes.ts';
 import type { Known } from './known.ts';
 
@@ -32,20 +32,19 @@ export const ends: Readonly<Record<Side, { readonly near: string; readonly far: 
 };
 
 /**
- * One kg at x of a body in a combination of the bodies' loads. null: a length is missing that it leans on, or it is of loads that
- * nobody can tell from the bodies'.
+ * One kg at x of a body in a combination of the bodies' loads. null for a body: a length is missing that it leans on there; for both: it
+ * is of loads that nobody can tell from the bodies'.
  */
-export function rowOf(of: Combination, { span }: Levers): Row | null {
-  const own = new Set(['F', 'R', 'B', 'G']);
-  if (Object.keys(of).some((name) => !own.has(name))) return null;
-  const part = (side: Side): Row['vehicle'] | null => {
+export function rowOf(of: Combination, { span }: Levers): PartRow {
+  const own = ['F', 'R', 'B', 'G'];
+  if (Object.keys(of).some((name) => !own.includes(name))) return { vehicle: null, trailer: null };
+  const part = (side: Side): PartRow['vehicle'] => {
     const [near, far] = [of[ends[side].near] ?? 0, of[ends[side].far] ?? 0];
     if (near === far) return { at0: near, perMetre: 0 };
     const length = span[side];
     return length === undefined ? null : { at0: near, perMetre: (far - near) / length };
   };
-  const [vehicle, trailer] = [part('vehicle'), part('trailer')];
-  return vehicle && trailer && { vehicle, trailer };
+  return { vehicle: part('vehicle'), trailer: part('trailer') };
 }
 
 /**
@@ -53,7 +52,7 @@ export function rowOf(of: Combination, { span }: Levers): Row | null {
  * @param at which slip it is, the newest 0
  * @returns null: its readings do not settle it, or the way from then to now is not known
  */
-export function today(slip: Slip, at: number, of: Combination, row: Row | null, levers: Levers): Known | null {
+export function today(slip: Slip, at: number, of: Combination, row: PartRow, levers: Levers): Known | null {
   const found = slip.estimate(of);
   const effect = found && effectOf(slip.changes, row, levers.reaches);
   if (!found || !effect) return null;

@@ -53,6 +53,7 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
   const { view, lengths } = plan;
   const levers = leversOf(view, lengths);
   const asked = askedOf(view, lengths);
+  const rows = rowsOf(lengths);
   const best = bestEstimate(
     {
       slips,
@@ -97,7 +98,7 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
     quantityNames.map((name): [QuantityName, Value] => {
       const [planned, found] = [plan.values[name], known[name]];
       if (planned.kind === 'absent') return [name, planned];
-      if (found) return [name, valueOf(found, asked[name].row ?? noRow)];
+      if (found) return [name, valueOf(found, rows[name] ?? noRow)];
       const open = planned.kind === 'unknown' || listStands(name);
       const missing: Value = open ? planned : { kind: 'unknown', missing: [notWeighed(view)] };
       return [name, missing.kind === 'unknown' ? noLess(missing, name) : missing];
@@ -151,14 +152,28 @@ const leversOf = (view: RigView, lengths: RigLengths): Levers => ({
 });
 
 /** What is said of a ball load is no lever: what is put in since moves it. */
+const unsaid = (lengths: RigLengths): RigLengths => ({
+  ...lengths,
+  trailer: lengths.trailer && { axlePosition: lengths.trailer.axlePosition },
+});
+
+/** The rows of a rig's loads; undefined where a length is missing. */
+function rowsOf(lengths: RigLengths): Readonly<Partial<Record<QuantityName, Row>>> {
+  const found = Object.entries(rigRows(unsaid(lengths))).flatMap(([name, row]) =>
+    row === null || 'missing' in row ? [] : [[name, row] as const],
+  );
+  return Object.fromEntries(found);
+}
+
 function askedOf(view: RigView, lengths: RigLengths): Readonly<Record<QuantityName, Asked>> {
-  const own: RigLengths = { ...lengths, trailer: lengths.trailer && { axlePosition: lengths.trailer.axlePosition } };
+  const own = unsaid(lengths);
   const of = quantityCombinations(weighingLengths(view, own), own.distribution !== undefined);
-  const rows = rigRows(own);
+  const rows = rowsOf(lengths);
   return Object.fromEntries(
     quantityNames.map((name): [QuantityName, Asked] => {
       const row = rows[name];
-      if (row === null || 'missing' in row) return [name, { of: of[name], row: rowAlone(name) }];
+      // Sums lean on no length, and on one body alone whatever of the other is missing.
+      if (!row) return [name, { of: of[name], row: rowOf(of[name], leversOf(view, own)) }];
       return [name, { of: of[name], row, made: madeOf(row, own) }];
     }),
   ) as Record<QuantityName, Asked>;
@@ -187,14 +202,6 @@ const towedOf = ({ vehicle, trailer }: RigView, asked: Readonly<Record<QuantityN
   vehicle && trailer
     ? { near: asked.frontAxle, far: asked.rearAxle, sum: asked.vehicleTotal, all: asked.combination }
     : undefined;
-
-/** Sums lean on no length, whatever of the rig's lengths is missing. */
-function rowAlone(name: QuantityName): Row | null {
-  const all = { at0: 1, perMetre: 0 };
-  if (name === 'vehicleSolo') return { vehicle: all, trailer: nothing };
-  if (name === 'trailerTotal') return { vehicle: nothing, trailer: all };
-  return name === 'combination' ? { vehicle: all, trailer: all } : null;
-}
 
 /** A body by its papers, its list and what is said of it. */
 function plannedBody(plan: Compiled, side: Side, levers: Levers): BodyState {

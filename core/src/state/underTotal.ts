@@ -1,5 +1,4 @@
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
-import { influenceAt } from '../statics/row.ts';
 import { changesBetween, effectOf } from './changes.ts';
 import { atBest, sigmaOf, sumKnown, type Known } from './known.ts';
 import { ofEnds, type BodyState } from './bodyLoads.ts';
@@ -66,17 +65,18 @@ export function underTotal(
   const of = { [ends[side].near]: 1 };
   const row = rowOf(of, levers);
   const unlisted = unlistedOf(side, at, slip, listed, levers);
-  const lies = row && effectOf(changesBetween([], listed), row, levers.reaches);
-  const since = row && effectOf(slip.changes, row, levers.reaches);
-  if (!row || !unlisted || !lies || !since) return body;
+  const lies = effectOf(changesBetween([], listed), row, levers.reaches);
+  const since = effectOf(slip.changes, row, levers.reaches);
+  const part = row[side];
+  if (!part || !unlisted || !lies || !since) return body;
   const middle = (reach.from + reach.to) / 2;
   const wide = (reach.to - reach.from) / 2 / Math.sqrt(3);
   const near = sumKnown([
     [1, planned(lies)],
-    [influenceAt(row, side, middle), unlisted],
+    [part.at0 + part.perMetre * middle, unlisted],
     [1, planned(since)],
   ]);
-  const doubts = new Map(near.doubts).set(`unlisted ${side}`, unlisted.value * row[side].perMetre * wide);
+  const doubts = new Map(near.doubts).set(`unlisted ${side}`, unlisted.value * part.perMetre * wide);
   const placed: Known = atBest({ ...near, doubts }, 'listed');
   return {
     ...ofEnds(

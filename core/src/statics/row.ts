@@ -41,3 +41,6 @@ export const scaledRow = (by: number, row: Row): Row => ({
 /** Change of the quantity for one kg put at `x` of a body. */
 export const influenceAt = (row: Row, side: 'vehicle' | 'trailer', x: number): number =>
   row[side].at0 + row[side].perMetre * x;
+
+/** A row of which one body's part may not be known, for want of a length; `null`: nobody knows what a kilogram there does. */
+export type PartRow = Readonly<Record<'vehicle' | 'trailer', Affine | null>>;
