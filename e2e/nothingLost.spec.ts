@@ -211,7 +211,7 @@ test('where site data is blocked one can work, is told so, and is asked before l
   const notice = page.getByTestId('blocked');
   await expect(notice).toContainText('Nothing can be kept here');
   await gvw(page).fill('3140');
-  await expect(sentence(page)).toContainText('4 kg too much');
+  await expect(sentence(page)).toContainText('2 kg too much');
   await expect(notice).toContainText('Save it to a file');
   expect(await seriousFaults(page)).toEqual([]);
   const downloading = page.waitForEvent('download');
