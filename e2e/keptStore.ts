@@ -16,41 +16,52 @@ export async function keepAndOpen(page: Page, kept: unknown, path = '/'): Promis
   await page.goto(path);
 }
 
-export const put = (page: Page, key: string, value: unknown): Promise<void> =>
+/**
+ * Reads or writes what the app keeps, behind its back. The yard stands before the app has asked its store: until it is there it is waited
+ * for, and not made, since what is made here would have none of the app's drawers and hold nothing, for ever.
+ */
+const inStore = (page: Page, key: string, change?: { readonly value: unknown }): Promise<unknown> =>
   page.evaluate(
-    ([name, data]) =>
-      new Promise<void>((resolve, reject) => {
-        const opening = indexedDB.open('wagonomos');
-        opening.onerror = () => reject(new Error('no store'));
-        opening.onsuccess = () => {
-          // On the disk before it is called done: some journeys end the browser right after.
-          const change = opening.result.transaction('documents', 'readwrite', { durability: 'strict' });
-          change.objectStore('documents').put(data, name as string);
-          change.oncomplete = () => {
-            opening.result.close();
-            resolve();
-          };
-        };
-      }),
-    [key, value],
+    async ([name, data]) => {
+      const opened = () =>
+        new Promise<IDBDatabase | null>((resolve) => {
+          const opening = indexedDB.open('wagonomos');
+          opening.onupgradeneeded = () => opening.transaction?.abort();
+          opening.onerror = () => resolve(null);
+          opening.onsuccess = () => resolve(opening.result);
+        });
+      const end = Date.now() + 30_000;
+      while (Date.now() < end) {
+        const store = await opened();
+        if (!store?.objectStoreNames.contains('documents')) {
+          store?.close();
+          await new Promise((done) => setTimeout(done, 50));
+          continue;
+        }
+        try {
+          return await new Promise<unknown>((resolve, reject) => {
+            // On the disk before it is called done: some journeys end the browser right after.
+            const doing = store.transaction('documents', data ? 'readwrite' : 'readonly', { durability: 'strict' });
+            const documents = doing.objectStore('documents');
+            const asked = data ? documents.put(data.value, name) : documents.get(name);
+            doing.oncomplete = () => resolve(data ? undefined : asked.result);
+            doing.onerror = () => reject(new Error('the store refuses'));
+            doing.onabort = () => reject(new Error('the store gave up'));
+          });
+        } finally {
+          store.close();
+        }
+      }
+      throw new Error('no store');
+    },
+    [key, change] as const,
   );
 
-export const kept = (page: Page, key = 'workspace'): Promise<unknown> =>
-  page.evaluate(
-    (name) =>
-      new Promise<unknown>((resolve, reject) => {
-        const opening = indexedDB.open('wagonomos');
-        opening.onerror = () => reject(new Error('no store'));
-        opening.onsuccess = () => {
-          const asked = opening.result.transaction('documents').objectStore('documents').get(name);
-          asked.onsuccess = () => {
-            opening.result.close();
-            resolve(asked.result);
-          };
-        };
-      }),
-    key,
-  );
+export const put = async (page: Page, key: string, value: unknown): Promise<void> => {
+  await inStore(page, key, { value });
+};
+
+export const kept = (page: Page, key = 'workspace'): Promise<unknown> => inStore(page, key);
 
 /** Waits until nothing more is on its way to the store: before a page is left in a breath, as no hand could. */
 export async function untilStill(page: Page): Promise<void> {

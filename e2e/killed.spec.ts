@@ -18,6 +18,8 @@ async function browserOn(folder: string, baseURL: string) {
   const connected = await chromium.connectOverCDP(address);
   const [context = await connected.newContext()] = connected.contexts();
   const page = context.pages()[0] ?? (await context.newPage());
+  // The whole test is given ten minutes: what hangs in one of its rounds is told after one.
+  page.setDefaultTimeout(60_000);
   const kill = async () => {
     const gone = once(child, 'exit');
     process.kill(-(child.pid ?? 0), 'SIGKILL');
