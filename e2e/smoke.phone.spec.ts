@@ -1,6 +1,15 @@
 import { expect, test } from '@playwright/test';
 import { keepAndOpen, rawExample } from './keptStore.ts';
-import { choose, expectNoSidewaysScroll, seriousFaults, sentence, takeOption, thingCell, wagon } from './support.ts';
+import {
+  choose,
+  expectNoSidewaysScroll,
+  seriousFaults,
+  sentence,
+  settled,
+  takeOption,
+  thingCell,
+  wagon,
+} from './support.ts';
 
 test('one thumb from the yard to the verdict and its arithmetic', async ({ page }) => {
   await page.goto('/');
@@ -123,6 +132,8 @@ test('the yard fits the screen', async ({ page }) => {
 
 test('one thumb: the next step, a thing by its line, and what it does in the strip', async ({ page }) => {
   await page.goto(`${wagon}/load`);
+  // Before the drawing stands the list is in sight without it.
+  await settled(page);
   await thingCell(page, 'Place of Drinks').scrollIntoViewIfNeeded();
   const strip = page.getByTestId('strip');
   await expect(strip.getByTestId('strip-rearAxle')).toContainText('38 over');
