@@ -54,9 +54,14 @@ const folded = computed(() => hand.held === null && stage.isFolded(station.value
 /** Once the stage is scrolled away, what it says stays in a strip. */
 const end = ref<HTMLElement>();
 const away = ref(false);
-useIntersectionObserver(end, ([entry]) => {
-  away.value = entry !== undefined && !entry.isIntersecting && entry.boundingClientRect.top < 0;
-});
+// What is still below counts as in sight: a page that is scrolled past it at once is told of too.
+useIntersectionObserver(
+  end,
+  (entries) => {
+    away.value = entries.at(-1)?.isIntersecting === false;
+  },
+  { rootMargin: '0px 0px 100000px 0px' },
+);
 const calm = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 const up = () => window.scrollTo({ top: 0, behavior: calm() ? 'auto' : 'smooth' });
 const showPlace = (body: string, place: string) =>
