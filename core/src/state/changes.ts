@@ -13,7 +13,8 @@ export interface Change {
   readonly now?: PointLoad | undefined;
 }
 
-const keyOf = ({ side, body, origin, id, mass }: PointLoad): string =>
+/** Whose load it is, the same on every list. */
+export const keyOf = ({ side, body, origin, id, mass }: PointLoad): string =>
   `${side}/${body}/${origin}/${id}${origin === 'fitted' || origin === 'fitting' ? (mass < 0 ? '-' : '+') : ''}`;
 
 /** What differs between two lists of one rig, thing by thing; what lies as it lay is left out. */

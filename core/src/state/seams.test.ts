@@ -75,6 +75,25 @@ describe('one state from all that is known', () => {
     expect(['unknown', 'over']).toContain(found?.status);
   });
 
+  it('is as doubtful as its lengths, where loads are put together by them, and not where an axle itself was read', () => {
+    if (!wagon.vehicle) throw new Error('no car');
+    const { geometry } = wagon.vehicle;
+    const plusMinus = 0.4;
+    const vague: RigView = {
+      ...wagon,
+      vehicle: { ...wagon.vehicle, geometry: { ...geometry, plusMinus: { couplingOverhang: plusMinus } } },
+    };
+    const sigma = (stood: readonly Stood[], of: RigView) => {
+      const value = assess(onScale(of, [slipOf(of, stood, 1, kept(of, '2026-05-03'))])).loads.values.rearAxle;
+      if (value.kind !== 'known') throw new Error('not known');
+      return value.sigma;
+    };
+    // The rear axle gains B/W for a metre more of overhang.
+    const byLength = ((load(byTheList(wagon), 'ballLoad') ?? NaN) / (geometry.wheelbase ?? NaN)) * (plusMinus / 2);
+    expect(sigma(full, vague)).toBeCloseTo(Math.hypot(sigma(full, wagon), byLength), 3);
+    expect(sigma(coupled, vague)).toBeCloseTo(sigma(coupled, wagon), 6);
+  });
+
   it('of a tank nobody looked at on the day of the slip is anything from empty to full', () => {
     const tank = wagon.trailer?.tanks.find(({ kind }) => kind === 'fresh');
     if (!wagon.trailer || !tank?.capacityL) throw new Error('no tank');

@@ -1,20 +1,20 @@
 import { compile, type Compiled } from '../loads/compile.ts';
 import type { Mass, Value } from '../loads/loads.ts';
+import type { LengthDoubt } from '../loading/lengthDoubts.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Missing } from '../rig/missing.ts';
-import { rigLengths } from '../loading/rigLengths.ts';
-import { bodyReach } from '../scale/bodyReach.ts';
-import { sumOf, type Combination } from '../scale/combination.ts';
-import { quantityCombinations, weighingLengths } from '../scale/slipEquations.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { effectiveWheelbase, quantityNames, rigRows, type QuantityName, type RigLengths } from '../statics/rigRows.ts';
+import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
 import { combineRows, nothing, type Row } from '../statics/row.ts';
-import { bestEstimate, type Asked, type Towed } from './bestEstimate.ts';
-import { speaksOf, type BodyState } from './bodyLoads.ts';
-import { changesBetween, effectOf } from './changes.ts';
+import { askedOf, coupledLoads, leversOf, rowsOf, towedOf } from './askedLoads.ts';
+import { bestEstimate } from './bestEstimate.ts';
+import { tellingOf, valueOf } from './knownValue.ts';
+import { plannedBody } from './plannedBody.ts';
+import { speaksOf } from './bodyLoads.ts';
+import { doubtfulLengths, lengthSource, longerByDoubt } from './lengthsInState.ts';
 import { stateSlips, type StateSlip } from './keptSlips.ts';
 import { sigmaOf, sumKnown, type Known } from './known.ts';
-import { ends, rowOf, type Levers } from './slipToday.ts';
+import { ends, type Levers } from './slipToday.ts';
 import { partsOf, type StatePart } from './partsOf.ts';
 import { noticeable, unlistedOf, type UnlistedMass } from './underTotal.ts';
 
@@ -46,10 +46,30 @@ export function stateLoads(view: RigView): Compiled {
   const plan = compile(view);
   if (!view.slips || view.slips.length === 0) return plan;
   const slips = stateSlips(view, plan);
-  return slips.length === 0 ? plan : fromAll(plan, slips);
+  return slips.length === 0 ? plan : fromAll(plan, slips, lengthEffects(view, plan, slips));
 }
 
-function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
+/** By how much each known load moves for one standard deviation of a length, kg: all of it reckoned anew with the length longer. */
+function lengthEffects(view: RigView, plan: Compiled, slips: readonly StateSlip[]): ReadonlyMap<LengthDoubt, Moves> {
+  const doubts = doubtfulLengths(view);
+  if (doubts.length === 0) return new Map();
+  const here = fromAll(plan, slips, new Map()).known;
+  const effects = doubts.map((doubt): readonly [LengthDoubt, Moves] => {
+    const longer = longerByDoubt(view, doubt);
+    const again = compile(longer);
+    const there = fromAll(again, stateSlips(longer, again), new Map()).known;
+    const moved = quantityNames.flatMap((name) => {
+      const [a, b] = [here[name], there[name]];
+      const kg = a && b ? b.value - a.value : 0;
+      return Math.abs(kg) < 1e-6 ? [] : [[name, kg] as const];
+    });
+    return [doubt, Object.fromEntries(moved)];
+  });
+  return new Map(effects);
+}
+type Moves = Readonly<Partial<Record<QuantityName, number>>>;
+
+function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: ReadonlyMap<LengthDoubt, Moves>): StateLoads {
   const { view, lengths } = plan;
   const levers = leversOf(view, lengths);
   const asked = askedOf(view, lengths);
@@ -81,7 +101,7 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
   const known = Object.fromEntries(
     quantityNames.map((name): [QuantityName, Known | null] => {
       const found = plan.values[name].kind === 'absent' ? null : knownOf(name);
-      return [name, found && found.slips.size > 0 ? found : null];
+      return [name, found && found.slips.size > 0 ? withLengths(found, name, byLength) : null];
     }),
   ) as Record<QuantityName, Known | null>;
   /** What no slip has a part in is as the list has it, unless a slip contradicts the list there. */
@@ -94,11 +114,12 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
     const part = name === 'trailerTotal' && !lengths.distribution ? known.trailerAxles : null;
     return part?.by === 'weighed' ? { ...unknown, atLeast: { value: part.value, sigma: sigmaOf(part) } } : unknown;
   };
+  const tell = tellingOf(plan, [...byLength.keys()]);
   const values = Object.fromEntries(
     quantityNames.map((name): [QuantityName, Value] => {
       const [planned, found] = [plan.values[name], known[name]];
       if (planned.kind === 'absent') return [name, planned];
-      if (found) return [name, valueOf(found, rows[name] ?? noRow)];
+      if (found) return [name, valueOf(found, rows[name] ?? noRow, tell)];
       const open = planned.kind === 'unknown' || listStands(name);
       const missing: Value = open ? planned : { kind: 'unknown', missing: [notWeighed(view)] };
       return [name, missing.kind === 'unknown' ? noLess(missing, name) : missing];
@@ -135,6 +156,7 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
             [-times, b],
           ]),
           row,
+          tell,
         );
       const sigma = Math.hypot(value.sigma, times * base.sigma);
       const open = value.open ?? base.open;
@@ -146,106 +168,14 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[]): StateLoads {
   };
 }
 
-const leversOf = (view: RigView, lengths: RigLengths): Levers => ({
-  span: { vehicle: effectiveWheelbase(lengths), trailer: lengths.trailer?.axlePosition },
-  reaches: { vehicle: bodyReach(view, 'vehicle'), trailer: bodyReach(view, 'trailer') },
-});
-
-/** What is said of a ball load is no lever: what is put in since moves it. */
-const unsaid = (lengths: RigLengths): RigLengths => ({
-  ...lengths,
-  trailer: lengths.trailer && { axlePosition: lengths.trailer.axlePosition },
-});
-
-/** The rows of a rig's loads; undefined where a length is missing. */
-function rowsOf(lengths: RigLengths): Readonly<Partial<Record<QuantityName, Row>>> {
-  const found = Object.entries(rigRows(unsaid(lengths))).flatMap(([name, row]) =>
-    row === null || 'missing' in row ? [] : [[name, row] as const],
-  );
-  return Object.fromEntries(found);
-}
-
-function askedOf(view: RigView, lengths: RigLengths): Readonly<Record<QuantityName, Asked>> {
-  const own = unsaid(lengths);
-  const of = quantityCombinations(weighingLengths(view, own), own.distribution !== undefined);
-  const rows = rowsOf(lengths);
-  return Object.fromEntries(
-    quantityNames.map((name): [QuantityName, Asked] => {
-      const row = rows[name];
-      // Sums lean on no length, and on one body alone whatever of the other is missing.
-      if (!row) return [name, { of: of[name], row: rowOf(of[name], leversOf(view, own)) }];
-      return [name, { of: of[name], row, made: madeOf(row, own) }];
-    }),
-  ) as Record<QuantityName, Asked>;
-}
-
-/** A row in terms of the bodies' ends: what it makes of one kg on each. null: it leans on a length nobody knows. */
-function madeOf({ vehicle, trailer, fixed = 0 }: Row, lengths: RigLengths): Asked['made'] {
-  const [W, A] = [effectiveWheelbase(lengths), lengths.trailer?.axlePosition];
-  const ofSide = (part: Row['vehicle'], side: Side, span: number | undefined): Combination | null => {
-    if (part.perMetre !== 0 && span === undefined) return null;
-    const far = part.at0 + part.perMetre * (span ?? 0);
-    // What is left of 1 - A/A is rounding, and no load.
-    return { [ends[side].near]: part.at0, [ends[side].far]: Math.abs(far) < 1e-9 ? 0 : far };
-  };
-  const [front, rear] = [ofSide(vehicle, 'vehicle', W), ofSide(trailer, 'trailer', A)];
-  return front && rear ? { of: sumOf([1, front], [1, rear]), fixed } : undefined;
-}
-
-/** The loads of a vehicle that tows, coupled in such a way. */
-function coupledLoads(view: RigView): readonly Asked[] {
-  const { frontAxle, rearAxle, vehicleTotal } = askedOf(view, rigLengths(view));
-  return [frontAxle, rearAxle, vehicleTotal];
-}
-
-const towedOf = ({ vehicle, trailer }: RigView, asked: Readonly<Record<QuantityName, Asked>>): Towed | undefined =>
-  vehicle && trailer
-    ? { near: asked.frontAxle, far: asked.rearAxle, sum: asked.vehicleTotal, all: asked.combination }
-    : undefined;
-
-/** A body by its papers, its list and what is said of it. */
-function plannedBody(plan: Compiled, side: Side, levers: Levers): BodyState {
-  const own = plan.points.filter((load) => load.side === side);
-  const { massMissing, placeMissing, values, lengths } = plan;
-  if (!plan.view[side] || massMissing[side].length > 0) return { near: null, far: null, sum: null };
-  const known = (effect: ReturnType<typeof effectOf>): Known | null =>
-    effect && { ...effect, by: 'planned', slips: new Set(), contradicted: false, unsure: false };
-  const all = changesBetween([], own);
-  const { near, far } = ends[side];
-  const sum = known(effectOf(all, rowOf({ [near]: 1, [far]: 1 }, levers), levers.reaches));
-  const ball = values.ballLoad;
-  if (side === 'trailer' && lengths.trailer?.said && ball.kind === 'known' && sum) {
-    const said: Known = {
-      value: ball.value,
-      doubts: new Map([['said ball load', ball.sigma]]),
-      by: 'planned',
-      slips: new Set(),
-      contradicted: false,
-      unsure: false,
-    };
-    return {
-      near: said,
-      far: sumKnown([
-        [1, sum],
-        [-1, said],
-      ]),
-      sum,
-    };
+/** A load with what its lengths add to its doubt. */
+function withLengths(known: Known, name: QuantityName, byLength: ReadonlyMap<LengthDoubt, Moves>): Known {
+  const doubts = new Map(known.doubts);
+  for (const [doubt, moves] of byLength) {
+    const kg = moves[name];
+    if (kg !== undefined) doubts.set(lengthSource(doubt), kg);
   }
-  if (placeMissing[side].length > 0) return { near: null, far: null, sum };
-  const at = (name: string) => known(effectOf(all, rowOf({ [name]: 1 }, levers), levers.reaches));
-  return { near: at(near), far: at(far), sum };
-}
-
-function valueOf(known: Known, row: Row): Value {
-  return {
-    kind: 'known',
-    value: known.value,
-    sigma: sigmaOf(known),
-    row,
-    ...(known.contradicted ? { contradicted: true } : {}),
-    ...(known.unsure ? { open: 'loadState' as const } : {}),
-  };
+  return { ...known, doubts };
 }
 
 function unlistedOn(side: Side, slips: readonly StateSlip[], levers: Levers): readonly UnlistedMass[] {
