@@ -127,6 +127,7 @@ export { toFindOut, type ToFindOut } from '../verdict/findOut.ts';
 export { pillars, type Pillar } from '../verdict/pillars.ts';
 export { quantityMessage } from '../verdict/quantityMessage.ts';
 export { nextStep, type NextStep } from '../verdict/nextStep.ts';
+export { mustLeave } from '../verdict/mustLeave.ts';
 export { remedies, type Remedy } from '../verdict/remedies.ts';
 export { roadsideChecks } from '../verdict/roadside.ts';
 export { roomMessage } from '../verdict/roomMessage.ts';

@@ -1,6 +1,7 @@
 import { breaksLaw, binds, type Check } from '../checks/check.ts';
 import type { Assessment } from './assess.ts';
 import { toFindOut, type ToFindOut } from './findOut.ts';
+import { mustLeave, type MustLeave } from './mustLeave.ts';
 import { remedies, type Remedy } from './remedies.ts';
 
 /** The stations of the owner's order that something is still to be done at. */
@@ -9,12 +10,12 @@ type NextStation = 'plates' | 'load' | 'weigh' | 'card';
 /** The one thing that is sensible to do now. */
 export type NextStep =
   | { readonly kind: 'mend'; readonly check: Check; readonly remedy: Remedy }
-  | { readonly kind: 'look'; readonly check: Check }
+  | { readonly kind: 'look'; readonly check: Check; readonly leave: MustLeave | null }
   | { readonly kind: 'find'; readonly fact: ToFindOut }
   | { readonly kind: 'go'; readonly to: NextStation };
 
 /**
- * The smallest mend of the worst excess, else the fact that settles most for its minutes, else the next thing of the owner's
+ * The smallest mend of the worst excess, or how many kg must go where no single thing does it; else the fact that settles most for its minutes, else the next thing of the owner's
  * order: plates, things, a weighing, the card for the road.
  * @param slips how many weighings are kept
  */
@@ -28,7 +29,7 @@ export function nextStep(assessment: Assessment, slips: number): NextStep {
     if (remedy) return { kind: 'mend', check, remedy };
   }
   const [worst] = over;
-  if (worst) return { kind: 'look', check: worst };
+  if (worst) return { kind: 'look', check: worst, leave: mustLeave(assessment, worst) };
   const { vehicle, trailer, loadout } = loads.view;
   const read = [vehicle, trailer].some((body) => body?.plates.some(({ figures }) => figures.length > 0));
   if (!read) return { kind: 'go', to: 'plates' };

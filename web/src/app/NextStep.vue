@@ -30,7 +30,8 @@ const text = computed(() => {
   const { value } = step;
   if (!value) return '';
   if (value.kind === 'mend') return say(value.remedy.says);
-  if (value.kind === 'look') return t('app.next.look', { check: say(value.check.name) });
+  if (value.kind === 'look')
+    return value.leave ? say(value.leave.says) : t('app.next.look', { check: say(value.check.name) });
   if (value.kind === 'find') return t('app.next.find', { what: say(value.fact.what), count: value.fact.minutes });
   return t(`app.next.go.${value.to}`);
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { remedies, type Check, type Remedy } from '@wagonomos/core';
+import { mustLeave, remedies, type Check, type Remedy } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MessageText from '../shared/MessageText.vue';
@@ -21,6 +21,11 @@ const carryOut = useRemedy();
 /** What was weighed stays as it was: what is done now shows at the next weighing. */
 const weighed = computed(() => based.value?.from === 'slip');
 const list = computed(() => (based.value ? remedies(based.value.assessment, props.check) : []));
+/** Where no single thing does it: so many kg, whatever lies there. */
+const leave = computed(() =>
+  based.value && list.value.length === 0 ? mustLeave(based.value.assessment, props.check) : null,
+);
+const anyListed = computed(() => (based.value?.assessment.loads.view.loadout.placements.length ?? 0) > 0);
 const canBeEmptied = computed(() => props.check.status === 'over' && props.check.use !== null);
 const few = 4;
 const left = (check: Check, margin: number): string => {
@@ -54,7 +59,8 @@ const effects = ({ effects: all }: Remedy): string =>
       </li>
     </ol>
     <p v-if="weighed && list.length > 0" class="soft">{{ t('app.remedy.weighAgain') }}</p>
-    <p v-if="list.length === 0 && canBeEmptied" class="soft">{{ t('remedy.none') }}</p>
+    <p v-if="leave" class="says" data-test="must-leave"><MessageText :message="leave.says" /></p>
+    <p v-if="list.length === 0 && canBeEmptied && anyListed" class="soft">{{ t('remedy.none') }}</p>
     <p class="soft">{{ t(`todo.${check.rule}`) }}</p>
   </section>
 </template>

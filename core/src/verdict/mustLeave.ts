@@ -1,0 +1,112 @@
+import { binds, comparesLoad, type Check } from '../checks/check.ts';
+import { lossPerKg, marginAfter, type Shift } from '../limits/shift.ts';
+import { placeContents } from '../loading/placeContents.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
+import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
+import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
+import { bodyReach } from '../scale/bodyReach.ts';
+import { isState } from '../state/stateLoads.ts';
+import type { Side } from '../statics/pointLoad.ts';
+import { massTolerance } from '../units/rounding.ts';
+import type { Assessment } from './assess.ts';
+
+/** A spot of the rig where so many kg less would bring a check right. */
+interface LeaveSpot {
+  readonly side: Side;
+  readonly body: string;
+  /** A place of the owner's, or an end of the body. */
+  readonly name: Message;
+  /** m on the side's own axis. */
+  readonly x: number;
+  readonly mass: number;
+}
+
+/** How many kg must leave a load that is over, whatever lies there: for rigs of which more was weighed than is listed. */
+export interface MustLeave {
+  /** kg by which it is over. */
+  readonly mass: number;
+  /** Where it would do, the least kg first; none: it does not matter where, or nobody knows what a kilogram does. */
+  readonly spots: readonly LeaveSpot[];
+  readonly says: Message;
+}
+
+const sides = ['vehicle', 'trailer'] as const;
+const shown = 2;
+/** Below this a kilogram taken away does next to nothing. */
+const leastLoss = 0.01;
+
+/**
+ * What must leave for a check that is over, in kg and places of the drawing: by what one kilogram at a place does to it where lengths are
+ * known, by the total where not. A place is named where it holds so much by the list, or where nobody listed what it holds;
+ * none whose emptying passes another limit. null: it is not over, or short of a least.
+ */
+export function mustLeave(assessment: Assessment, check: Check): MustLeave | null {
+  const { margin, use, sense } = check;
+  if (check.status !== 'over' || margin === null || sense === 'min' || !comparesLoad(check)) return null;
+  const mass = -margin;
+  const spots = use ? spotsOf(assessment, check, mass) : [];
+  return { mass, spots: spots.slice(0, shown), says: saying(assessment, check, mass, spots) };
+}
+
+function spotsOf({ loads, checks }: Assessment, check: Check, mass: number): readonly LeaveSpot[] {
+  const { view } = loads;
+  const { use } = check;
+  if (!use) return [];
+  const contents = placeContents(view);
+  const found = placedBodies(view).flatMap(({ body, side, offset }): readonly LeaveSpot[] => {
+    if (use[side].perMetre === 0 || offset === null) return [];
+    const spot = (name: Message, x: number, holds: number): readonly LeaveSpot[] => {
+      const loss = lossPerKg(check, use, side, x);
+      const kg = loss > leastLoss ? mass / loss : Infinity;
+      if (kg > holds || !keepsOthers(checks, check, { side, x, mass: -kg })) return [];
+      return [{ side, body: body.id, name, x, mass: kg }];
+    };
+    const open = mayHoldMore(loads, side);
+    const named = body.places.flatMap(({ id, name, x }) =>
+      x === undefined
+        ? []
+        : spot(verbatim(name), offset + x, open ? Infinity : (contents.get(`${body.id}/${id}`)?.mass ?? 0)),
+    );
+    const reach = body === view[side] && open && named.length === 0 ? bodyReach(view, side) : null;
+    return reach
+      ? [
+          ...spot(message('leave.frontEnd'), reach.from, Infinity),
+          ...spot(message('leave.rearEnd'), reach.to, Infinity),
+        ]
+      : named;
+  });
+  return found.sort((a, b) => a.mass - b.mass);
+}
+
+/** Whether there is more on a side than its list says: a scale found it, or found the side laden though nothing is listed on it. */
+function mayHoldMore(loads: PlannedOrWeighed, side: Side): boolean {
+  if (loads.from === 'slip') return true;
+  if (!isState(loads)) return false;
+  const { view } = loads;
+  const own = placedBodies(view).flatMap((one) => (one.side === side ? [one.body.id] : []));
+  return loads.beside(side) > 0 || !view.loadout.placements.some(({ body }) => own.includes(body));
+}
+
+const keepsOthers = (checks: readonly Check[], healed: Check, shift: Shift): boolean =>
+  checks.every((other) => {
+    if (other.id === healed.id || (!binds(other) && other.role !== 'band') || other.margin === null) return true;
+    return (marginAfter(other, [shift]) ?? other.margin) >= Math.min(0, other.margin) - massTolerance;
+  });
+
+function saying({ loads }: Assessment, check: Check, mass: number, spots: readonly LeaveSpot[]): Message {
+  const named = { check: check.name, mass: kilograms(mass, 'load', check.id) };
+  const [first, second] = spots;
+  if (first) {
+    const a = { a: kilograms(first.mass, 'load'), from: first.name };
+    if (!second) return message('leave.one', { ...named, ...a });
+    return message('leave.either', { ...named, ...a, b: kilograms(second.mass, 'load'), other: second.name });
+  }
+  const body = wholeBody(loads.view, check);
+  return body ? message('leave.body', { ...named, body: verbatim(body) }) : message('leave.only', named);
+}
+
+/** The body of which it does not matter where a kilogram leaves. */
+function wholeBody(view: RigView, { use }: Check): string | null {
+  const side = use && sides.find((one) => use[one].perMetre === 0 && use[one].at0 === 1);
+  return (side && view[side]?.name) ?? null;
+}
