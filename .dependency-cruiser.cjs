@@ -65,6 +65,25 @@ module.exports = {
       to: { path: '^core/src/loads/', pathNot: '^core/src/loads/(loads|referenceMass)\\.ts$' },
     },
     {
+      name: 'one-state-of-a-rig',
+      comment:
+        'loads are asked of the state, which weighs list and slips: only it, and what sets a slip beside its plan, brings a list down to loads',
+      severity: 'error',
+      from: {
+        path: '^core/src/',
+        pathNot: `^core/src/(loads|state|weighing|testing|entries)/|^core/src/road/planAgainstLog\\.ts$|${notTested}`,
+      },
+      to: { path: '^core/src/(loads/(compile|weighedOn)|weighing/measured)\\.ts$', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'slips-by-their-own-entry',
+      comment:
+        'what a list or a slip comes to by itself is no answer of the rig: it has an entry of its own, for the pictures of a slip',
+      severity: 'error',
+      from: { path: '^core/src/entries/', pathNot: '^core/src/entries/weighing\\.ts$' },
+      to: { path: '^core/src/(loads/(compile|weighedOn)|weighing/measured)\\.ts$', dependencyTypesNot: ['type-only'] },
+    },
+    {
       name: 'core-imports-nothing-outward',
       comment: 'core is data in, data out: no interface, storage, server or words',
       severity: 'error',

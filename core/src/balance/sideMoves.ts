@@ -2,8 +2,9 @@ import { binds } from '../checks/check.ts';
 import { marginWith, moveCandidates, type MoveCandidate } from '../limits/loadMoves.ts';
 import { withMove } from '../limits/withMove.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
-import { compile, type Compiled } from '../loads/compile.ts';
+import type { Compiled } from '../loads/compile.ts';
 import { massTolerance } from '../units/rounding.ts';
+import { stateLoads } from '../state/stateLoads.ts';
 import type { PlannedAssessment } from '../verdict/assess.ts';
 import { sideLoads } from './sideLoads.ts';
 
@@ -40,7 +41,7 @@ export function sideMoves({ loads, checks }: PlannedAssessment): readonly SideMo
         return left < -massTolerance && left < check.margin - massTolerance;
       });
       if (passes) return [];
-      const after = unevenness(compile({ ...view, loadout: withMove(view.loadout, move) }));
+      const after = unevenness(stateLoads({ ...view, loadout: withMove(view.loadout, move) }));
       const evens = after === null ? 0 : (before - after) / 2;
       return evens >= noticeable / 2 ? [{ ...move, evens }] : [];
     })

@@ -1,6 +1,6 @@
-import { compile } from '../loads/compile.ts';
 import { withTypical } from '../loading/typical.ts';
 import type { RigView } from '../loading/rigView.ts';
+import { stateLoads } from '../state/stateLoads.ts';
 import { compareSwaying, factsOf, type Swaying } from './compareSwaying.ts';
 import { leastDamped, swayModes } from './sway.ts';
 import { swayModelOf } from './swayModel.ts';
@@ -15,7 +15,7 @@ export interface SwayInPlace {
 
 const asked = 10;
 
-const loadsOf = (view: RigView) => compile(withTypical(view));
+const loadsOf = (view: RigView) => stateLoads(withTypical(view));
 
 /** What 10 kg more do in each place of the trailer whose place is known, front to rear; empty where nothing can be reckoned. */
 export function swayByPlace(view: RigView): readonly SwayInPlace[] {

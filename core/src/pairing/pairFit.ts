@@ -1,5 +1,5 @@
 import { binds, bindsLoad, comparesLoad, type Check } from '../checks/check.ts';
-import { compile } from '../loads/compile.ts';
+import { stateLoads } from '../state/stateLoads.ts';
 import { findings } from '../limits/findings.ts';
 import { roomAt, type Room } from '../limits/roomAt.ts';
 import type { RigView } from '../loading/rigView.ts';
@@ -149,7 +149,7 @@ function planned(view: RigView, family: Family | null): Towing | null {
 }
 
 function shareOf(behind: RigView, { emptyMass }: Trailer) {
-  const { low, high } = bandFor(compile(behind));
+  const { low, high } = bandFor(stateLoads(behind));
   const { total, ballLoad, estimateBallLoad } = emptyMass ?? {};
   return total !== undefined && ballLoad !== undefined && !estimateBallLoad && total > 0
     ? ({ share: ballLoad / total, plusMinus: loadedDoubt, from: 'brochure' } as const)

@@ -1,5 +1,5 @@
-import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
+import { onBoard } from '../loads/onBoard.ts';
 import type { Message } from '../messages/message.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { ReckonedTrip } from './reckonTrip.ts';
@@ -20,11 +20,11 @@ export interface MassChange {
  * and of a trailer the moments at which it stands somewhere else.
  */
 export function massChanges(trip: ReckonedTrip): readonly MassChange[] {
-  const start = onBoard(trip.start);
+  const start = massOnBoard(trip.start);
   return (['vehicle', 'trailer'] as const).flatMap((side): readonly MassChange[] => {
     const ways = trip.moments
       .filter(({ view }) => view[side] !== undefined)
-      .map((moment) => ({ moment, change: onBoard(moment.view)[side] - start[side] }));
+      .map((moment) => ({ moment, change: massOnBoard(moment.view)[side] - start[side] }));
     const [first, last] = [ways[0], ways.at(-1)];
     if (!first || !last || ways.every(({ change }) => Math.abs(change) < noticeable)) return [];
     const most = ways.reduce((heaviest, one) => (one.change > heaviest.change + noticeable ? one : heaviest), first);
@@ -36,9 +36,8 @@ export function massChanges(trip: ReckonedTrip): readonly MassChange[] {
 const noticeable = 0.5;
 
 /** kg of people, tanks and things on each side. */
-function onBoard(view: RigView): Readonly<Record<Side, number>> {
+function massOnBoard(view: RigView): Readonly<Record<Side, number>> {
   const sums = { vehicle: 0, trailer: 0 };
-  for (const { side, origin, mass } of compile(view).points)
-    if (origin === 'crew' || origin === 'tank' || origin === 'thing') sums[side] += mass;
+  for (const { side, mass } of onBoard(view)) sums[side] += mass;
   return sums;
 }

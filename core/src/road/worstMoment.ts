@@ -3,7 +3,7 @@ import { lossPerKg } from '../limits/shift.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { plainExcess } from '../verdict/sentence.ts';
-import { compile } from '../loads/compile.ts';
+import { onBoard } from '../loads/onBoard.ts';
 import type { RoadMoment } from './alongTheRoad.ts';
 import { drivenMoments } from './onTheRoad.ts';
 import { doubtsOf, type ReckonedTrip } from './reckonTrip.ts';
@@ -91,7 +91,7 @@ function causeOf(trip: ReckonedTrip, check: Check, moment: RoadMoment): Message 
 /** kg of margin: less is no cause. */
 const worthNaming = 2;
 
-type Point = ReturnType<typeof compile>['points'][number];
+type Point = ReturnType<typeof onBoard>[number];
 
 /** What comes and goes of a rig, by its origin; of a place only what lies there. */
 function pointsOf(view: RigView, place: Check['place']): ReadonlyMap<string, Point> {
@@ -100,11 +100,10 @@ function pointsOf(view: RigView, place: Check['place']): ReadonlyMap<string, Poi
       place && one.body === place.body && one.place === place.place ? [one.thing] : [],
     ),
   );
-  const counts = ({ origin, id }: Point): boolean =>
-    place ? origin === 'thing' && there.has(id) : origin === 'tank' || origin === 'thing' || origin === 'crew';
+  const counts = ({ origin, id }: Point): boolean => !place || (origin === 'thing' && there.has(id));
   return new Map(
-    compile(view)
-      .points.filter(counts)
+    onBoard(view)
+      .filter(counts)
       .map((point) => [`${point.origin}/${point.body}/${point.id}`, point]),
   );
 }
