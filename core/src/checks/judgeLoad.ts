@@ -9,7 +9,8 @@ import { judge } from './judge.ts';
 const reserveOf = (loads: Loads): number => loads.view.situation.reserve ?? 0;
 
 /** A mass with, where it changes with what is packed, its row. */
-type Demand = Mass & Partial<Pick<Extract<Value, { readonly kind: 'known' }>, 'row' | 'lengths' | 'typical'>>;
+type Demand = Mass &
+  Partial<Pick<Extract<Value, { readonly kind: 'known' }>, 'row' | 'lengths' | 'typical' | 'without'>>;
 
 export type Judged = Pick<
   Check,
@@ -43,13 +44,17 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const counted = keepsAll ? lowest : limit.value;
   const margin = counted - value;
   const status = judge(margin, sigma, reserveOf(loads));
-  const reason = whyOpen(demand);
+  const reason = whyOpen(demand) ?? onlyWith(status, counted - (demand.without ?? value));
   const open = reason ? both(missing, openFor(loads, reason)) : missing;
   if (reason && status !== 'over') return notJudged(value, sigma, counted, open, use);
   const { lengths, typical } = demand;
   if (typical && leftOpen(margin, sigma)) return openByTypical(value, sigma, counted, missing, use, typical);
   return { demand: value, sigma, limit: counted, margin, status, missing: open, use, lengths, typical };
 }
+
+/** Within only as long as that is on board (or gone) which nobody listed: another loadout passes both ways or not at all. */
+const onlyWith = (status: Judged['status'], marginWithout: number): Why | undefined =>
+  status !== 'over' && marginWithout < -massTolerance ? 'unlistedAboard' : undefined;
 
 /** What is usual decides only with its whole range: two standard deviations of a load on one side of its limit. */
 const leftOpen = (margin: number, sigma: number): boolean => Math.abs(margin) < 2 * sigma;
@@ -124,7 +129,7 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
   const status = judge(margin.value, margin.sigma, reserveOf(loads));
   const { row: use, lengths, typical } = margin;
-  const reason = whyOpen(margin);
+  const reason = whyOpen(margin) ?? onlyWith(status, margin.without ?? margin.value);
   const open = reason ? both(missing, openFor(loads, reason)) : missing;
   if (reason && status !== 'over') return notJudged(value, sigma, limit, open, use);
   if (typical && leftOpen(margin.value, margin.sigma))

@@ -20,7 +20,8 @@ type SeenCode =
   | 'contradiction'
   | 'reading'
   | 'loadState'
-  | 'unlisted';
+  | 'unlisted'
+  | 'unlistedAboard';
 
 /** What nobody has said yet, so that a load or a limit stays unknown. */
 export type Missing =

@@ -22,11 +22,17 @@ export function tellingOf({ view, points }: Compiled, doubts: readonly LengthDou
   return { lengths: new Map(doubts.map((doubt) => [lengthSource(doubt), doubt])), typical };
 }
 
+/** kg: less is rounding. */
+const worthCounting = 1e-6;
+
 /** A tenth of a kilogram is no part of a load. */
 const worthNaming = 0.1 ** 2;
 
-/** A known load as rules and screens ask for it. */
-export function valueOf(known: Known, row: Row, tell: Telling): Value {
+/**
+ * A known load as rules and screens ask for it.
+ * @param beside kg of it that nobody listed and that may not be on board
+ */
+export function valueOf(known: Known, row: Row, tell: Telling, beside = 0): Value {
   const lengths = [...known.doubts].flatMap(([source, kg]): readonly LengthEffect[] => {
     const doubt = tell.lengths.get(source);
     return doubt ? [{ length: doubt.length, body: doubt.body, kg, typical: doubt.typical }] : [];
@@ -43,6 +49,7 @@ export function valueOf(known: Known, row: Row, tell: Telling): Value {
     ...(lengths.length > 0 ? { lengths } : {}),
     ...(typical.length > 0 ? { typical: typical.sort((a, b) => b.variance - a.variance) } : {}),
     ...(known.contradicted ? { contradicted: true } : {}),
+    ...(Math.abs(beside) > worthCounting ? { without: known.value - beside } : {}),
     ...(known.unsure ? { open: 'loadState' as const } : {}),
   };
 }

@@ -133,6 +133,53 @@ describe('one state from all that is known', () => {
   });
 });
 
+describe('another loadout than the one on the slip', () => {
+  const family = { ...wagon.loadout, id: 'family', placements: wagon.loadout.placements.slice(1) };
+  const onSlip = (off: readonly number[]): RigView =>
+    onScale(wagon, [slipOf(wagon, full, 1, kept(wagon, '2026-05-03'), off)]);
+  const inFamily = (view: RigView): RigView => ({ ...view, loadout: family });
+  // 40 kg less on the trailer than listed, 10 of them off the coupling: coupled, the car's two axles show it.
+  const less = [0, 0, -10, -30];
+
+  it('is the slip and the difference of the two lists, and what it is without what nobody listed', () => {
+    const [found, asListed] = [assess(inFamily(onSlip(less))), assess(inFamily(onSlip([0, 0, 0, 0])))];
+    for (const name of [
+      'trailerTotal',
+      'ballLoad',
+      'trailerAxles',
+      'combination',
+      'rearAxle',
+      'vehicleTotal',
+    ] as const) {
+      const [value, listed] = [found.loads.values[name], asListed.loads.values[name]];
+      if (value.kind !== 'known' || listed.kind !== 'known') throw new Error(name);
+      expect(value.without ?? value.value, name).toBeCloseTo(listed.value, 6);
+    }
+    const total = found.loads.values.trailerTotal;
+    expect(total.kind === 'known' && (total.without ?? NaN) - total.value).toBeCloseTo(40, 6);
+  });
+
+  it('is within only where it is so both ways', () => {
+    const plated = (view: RigView, spare: number): RigView => {
+      const total = load(inFamily(onSlip(less)), 'trailerTotal') ?? NaN;
+      if (!view.trailer) throw new Error('no trailer');
+      const plates = view.trailer.plates.map((plate) => ({
+        ...plate,
+        figures: plate.figures.map((one) => (one.limit === 'trailerMax' ? { ...one, value: total + spare } : one)),
+      }));
+      return { ...view, trailer: { ...view.trailer, plates } };
+    };
+    const judged = (spare: number, view: RigView) => check(plated(view, spare), 'trailer.max');
+    const there = onSlip(less);
+    expect(judged(30, inFamily(there))).toMatchObject({ status: 'unknown', missing: [{ code: 'unlistedAboard' }] });
+    expect(judged(50, inFamily(there))?.margin).toBeCloseTo(50, 6);
+    expect(judged(-20, inFamily(there))).toMatchObject({ status: 'over', missing: [] });
+    // Of the list that was weighed itself nothing is open.
+    const same = judged(200, there);
+    expect(same?.missing).toEqual([]);
+  });
+});
+
 describe('a rig known by its plates and one ticket taken in passing', () => {
   const kg = (value: number) => ({ value, typed: String(value) });
   let n = 0;

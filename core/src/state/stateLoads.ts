@@ -7,6 +7,7 @@ import type { Side } from '../statics/pointLoad.ts';
 import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
 import { combineRows, nothing, type Row } from '../statics/row.ts';
 import { askedOf, coupledLoads, leversOf, rowsOf, towedOf } from './askedLoads.ts';
+import { besideTheList } from './besideTheList.ts';
 import { bestEstimate } from './bestEstimate.ts';
 import { tellingOf, valueOf } from './knownValue.ts';
 import { plannedBody } from './plannedBody.ts';
@@ -115,17 +116,18 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: Readonly
     return part?.by === 'weighed' ? { ...unknown, atLeast: { value: part.value, sigma: sigmaOf(part) } } : unknown;
   };
   const tell = tellingOf(plan, [...byLength.keys()]);
+  const unlisted = sides.flatMap((side) => unlistedOn(side, slips, levers));
+  const besideOf = besideTheList(view, slips, unlisted, asked, levers);
   const values = Object.fromEntries(
     quantityNames.map((name): [QuantityName, Value] => {
       const [planned, found] = [plan.values[name], known[name]];
       if (planned.kind === 'absent') return [name, planned];
-      if (found) return [name, valueOf(found, rows[name] ?? noRow, tell)];
+      if (found) return [name, valueOf(found, rows[name] ?? noRow, tell, besideOf(name))];
       const open = planned.kind === 'unknown' || listStands(name);
       const missing: Value = open ? planned : { kind: 'unknown', missing: [notWeighed(view)] };
       return [name, missing.kind === 'unknown' ? noLess(missing, name) : missing];
     }),
   ) as Record<QuantityName, Value>;
-  const unlisted = sides.flatMap((side) => unlistedOn(side, slips, levers));
   const beside = (side: Side): number => unlisted.find((one) => one.side === side && noticeable(one.kg))?.kg.value ?? 0;
   const hidden = (body: string): boolean => {
     const side = placedBodies(view).find((one) => one.body.id === body)?.side;
@@ -157,6 +159,7 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: Readonly
           ]),
           row,
           tell,
+          besideOf(load) - times * besideOf(of),
         );
       const sigma = Math.hypot(value.sigma, times * base.sigma);
       const open = value.open ?? base.open;
@@ -182,7 +185,8 @@ function unlistedOn(side: Side, slips: readonly StateSlip[], levers: Levers): re
   for (const [at, slip] of slips.entries()) {
     const listed = slip.unsure ? null : slip.listed(side);
     const kg = listed && unlistedOf(side, at, slip, listed, levers);
-    if (kg) return [{ side, kg, slip: at }];
+    const far = listed && unlistedOf(side, at, slip, listed, levers, { [ends[side].far]: 1 });
+    if (kg) return [{ side, kg, far, slip: at }];
   }
   return [];
 }

@@ -1,3 +1,4 @@
+import type { Combination } from '../scale/combination.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
 import { changesBetween, effectOf } from './changes.ts';
 import { atBest, sigmaOf, sumKnown, type Known } from './known.ts';
@@ -8,6 +9,8 @@ import { ends, rowOf, today, type Levers, type Slip } from './slipToday.ts';
 export interface UnlistedMass {
   readonly side: Side;
   readonly kg: Known;
+  /** What of it rests on the body's far end; null: the slip did not tell its ends apart. */
+  readonly far: Known | null;
   /** Which slip found it. */
   readonly slip: number;
 }
@@ -15,17 +18,17 @@ export interface UnlistedMass {
 /** The list of a body as it was on a slip: every mass and every place of it is known. */
 export type ListedOn = (slip: number, side: Side) => readonly PointLoad[] | null;
 
-/** What a slip weighed of a body less what was listed; null where it did not weigh all of it, or the list has gaps. */
+/** What a slip weighed of a body (or of a part of its loads) less what was listed; null where it did not weigh it, or the list has gaps. */
 export function unlistedOf(
   side: Side,
   at: number,
   slip: Slip,
   listed: readonly PointLoad[],
   levers: Levers,
+  of: Combination = { [ends[side].near]: 1, [ends[side].far]: 1 },
 ): Known | null {
-  const all = { [ends[side].near]: 1, [ends[side].far]: 1 };
-  const row = rowOf(all, levers);
-  const weighed = today({ ...slip, changes: [] }, at, all, row, levers);
+  const row = rowOf(of, levers);
+  const weighed = today({ ...slip, changes: [] }, at, of, row, levers);
   const sum = effectOf(changesBetween([], listed), row, levers.reaches);
   return (
     weighed &&
