@@ -1,2 +1,2 @@
 export const fileFormat = 'wagonomos';
-export const fileVersion = 14;
+export const fileVersion = 15;

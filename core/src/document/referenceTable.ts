@@ -82,6 +82,7 @@ const referenceTable: readonly Reference[] = [
   row('tickets', 'loadout.packing.never.*.body', 'bodies', 'loose'),
   row('tickets', 'loadout.packing.closed.*.body', 'bodies', 'loose'),
   row('tickets', 'loadout.packing.tanks.*.body', 'bodies', 'loose'),
+  row('tickets', 'since.*', 'things', 'loose'),
   row('tickets', 'photos.*', 'pictures', 'loose'),
   row('trips', 'rig', 'rigs'),
   row('trips', 'carried.*.thing', 'things'),

@@ -136,15 +136,15 @@ export const setFittingPosition = (
 
 /**
  * Says what a body weighs as it is loaded, or what of a trailer rests on the coupling; a field given as undefined is taken
- * back. A total remembers what the plan lists then.
- * @param listed kg, `listedOn` of the body
+ * back. A total remembers what the plan lists then, and a load on the coupling what of it rests there: what is put in since still counts.
+ * @param listed kg, `listedOn` of the body; `ball`: `listedOnBall`, null where nobody can tell
  */
 export const sayOf = (
   workspace: Workspace,
   loadoutId: string,
   body: string,
-  patch: { readonly [Key in keyof Omit<Said, 'body' | 'listed'>]?: Said[Key] | undefined },
-  listed: number,
+  patch: { readonly [Key in keyof Omit<Said, 'body' | 'listed' | 'ballListed'>]?: Said[Key] | undefined },
+  listed: { readonly total: number; readonly ball: number | null },
 ): Workspace =>
   inLoadout(workspace, loadoutId, (loadout) => {
     const before = workspace.loadouts.find(({ id }) => id === loadoutId)?.said ?? [];
@@ -153,7 +153,10 @@ export const sayOf = (
       ...own,
       body,
       ...patch,
-      ...('total' in patch ? { listed: patch.total === undefined ? undefined : listed } : {}),
+      ...('total' in patch ? { listed: patch.total === undefined ? undefined : listed.total } : {}),
+      ...('ballLoad' in patch
+        ? { ballListed: patch.ballLoad === undefined ? undefined : (listed.ball ?? undefined) }
+        : {}),
     });
     const { total, ballLoad, ballShare } = next;
     const said = total ?? ballLoad ?? ballShare;

@@ -1,6 +1,6 @@
 import { viewRig } from '../document/viewRig.ts';
 import type { Workspace } from '../document/workspace.ts';
-import { listedOn } from '../loading/said.ts';
+import { listedOn, listedOnBall } from '../loading/said.ts';
 import { message } from '../messages/message.ts';
 import type { Body } from '../rig/body.ts';
 import type { EmptyBasis } from '../rig/emptyMass.ts';
@@ -145,7 +145,12 @@ function withTrailer(
   if (!total && !ballLoad && ballShare === undefined) return next;
   const said = { total: total?.value, ballLoad: ballLoad?.value, ballShare: ballLoad ? undefined : ballShare };
   const view = viewRig(next, rigId);
-  return view?.trailer ? sayOf(next, loadout, body.id, said, listedOn(view, view.trailer)) : next;
+  return view?.trailer
+    ? sayOf(next, loadout, body.id, said, {
+        total: listedOn(view, view.trailer),
+        ball: listedOnBall(view, view.trailer),
+      })
+    : next;
 }
 
 /** What people put into a trailer beside its empty figure, where such things go. */

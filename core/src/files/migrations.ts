@@ -21,6 +21,8 @@ type Step = (raw: object) => object;
  * 11 to 12: what a packing is to be like, heights of wheel arches and settings of a distribution hitch came in; all optional.
  * 12 to 13: bodies that are offered and stand in no rig, and what was seen, noted and photographed on a walk round any body; all optional.
  * 13 to 14: what falls due of a body, as its owner noted it; optional.
+ * 14 to 15: what of a slip's list is known to have come or gone since, that nobody knows how it was loaded, who was not on the plate for a
+ * reading, and what the list put on the coupling when its load was said; all optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -36,6 +38,7 @@ const steps: Readonly<Record<number, Step>> = {
   11: (raw) => ({ ...raw, version: 12 }),
   12: (raw) => ({ ...raw, version: 13 }),
   13: (raw) => ({ ...raw, version: 14 }),
+  14: (raw) => ({ ...raw, version: 15 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { sayOf } from '../edits/loadoutEdits.ts';
+import { sayOf, setTankLevel } from '../edits/loadoutEdits.ts';
+import { marginAfter } from '../limits/shift.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { ballShare } from '../loads/ballShare.ts';
 import { compile } from '../loads/compile.ts';
@@ -10,7 +11,7 @@ import { made, weightless } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
 import { explain } from '../verdict/explain.ts';
 import type { RigView } from './rigView.ts';
-import { listedOn } from './said.ts';
+import { listedOn, listedOnBall } from './said.ts';
 import type { Said } from './saidSchema.ts';
 
 /** A trailer by itself of which nobody knows a length or an empty mass. */
@@ -112,7 +113,13 @@ describe('what is put on after a total was said', () => {
     const rigId = workspace.rigs[0]?.id ?? '';
     const before = viewRig(workspace, rigId)!;
     const trailer = before.trailer!;
-    const said = sayOf(workspace, before.loadout.id, trailer.id, { total: 2400 }, listedOn(before, trailer));
+    const said = sayOf(
+      workspace,
+      before.loadout.id,
+      trailer.id,
+      { total: 2400 },
+      { total: listedOn(before, trailer), ball: null },
+    );
     const total = (document: typeof said) => loadsOf(viewRig(document, rigId)!)['trailerTotal'];
     expect(total(said)).toBeCloseTo(2400, 6);
     const [first] = before.loadout.placements.filter(({ body }) => body === trailer.id);
@@ -122,8 +129,70 @@ describe('what is put on after a total was said', () => {
       loadouts: said.loadouts.map((one) => ({ ...one, placements: one.placements.filter((p) => p !== first) })),
     };
     expect(total(lighter)).toBeCloseTo(2400 - mass, 6);
-    const back = sayOf(said, before.loadout.id, trailer.id, { total: undefined }, 0);
+    const back = sayOf(said, before.loadout.id, trailer.id, { total: undefined }, { total: 0, ball: null });
     expect(back.loadouts.find(({ id }) => id === before.loadout.id)?.said).toBeUndefined();
+  });
+});
+
+describe('what is put in after a ball load was said', () => {
+  const workspace = exampleWorkspace('australian-wagon-and-tandem');
+  const rigId = workspace.rigs[0]?.id ?? '';
+  const view = (document: typeof workspace) => {
+    const found = viewRig({ ...document, tickets: [] }, rigId);
+    if (!found?.trailer) throw new Error('no trailer');
+    return { ...found, trailer: found.trailer };
+  };
+  const before = view(workspace);
+  const { trailer } = before;
+  const tank = trailer.tanks.find(({ kind, capacityL }) => kind === 'fresh' && capacityL !== undefined);
+  const axles = trailer.geometry.axlePosition ?? NaN;
+  if (!tank?.capacityL) throw new Error('no tank');
+  const [litres, x] = [tank.capacityL, 1.1];
+  // The tank stands in front, and is empty on the day the ball load was read: 190.
+  const inFront = {
+    ...workspace,
+    bodies: workspace.bodies.map((body) =>
+      body.id === trailer.id
+        ? { ...body, tanks: body.tanks.map((one) => (one.id === tank.id ? { ...one, x } : one)) }
+        : body,
+    ),
+  };
+  const filled = (document: typeof workspace, fraction: number) =>
+    setTankLevel(document, before.loadout.id, trailer.id, tank.id, fraction);
+  const empty = filled(inFront, 0);
+  const said = sayOf(
+    empty,
+    before.loadout.id,
+    trailer.id,
+    { ballLoad: 190 },
+    { total: 0, ball: listedOnBall(view(empty), view(empty).trailer) },
+  );
+  const of = (document: typeof workspace, name: 'ballLoad' | 'trailerAxles') => Number(loadsOf(view(document))[name]);
+
+  it('moves it by the lever of where it is, and the axles by the rest', () => {
+    expect(of(said, 'ballLoad')).toBeCloseTo(190, 9);
+    const full = filled(said, 1);
+    expect(of(full, 'ballLoad')).toBeCloseTo(190 + litres * (1 - x / axles), 6);
+    expect(of(full, 'trailerAxles') - of(said, 'trailerAxles')).toBeCloseTo((litres * x) / axles, 6);
+  });
+
+  it('is foretold by the check before the tank is filled, as it is then', () => {
+    const least = (document: typeof workspace) =>
+      assess(view(document)).checks.find(({ role, margin, use }) => role === 'ballMost' && margin !== null && use);
+    const [now, then] = [least(said), least(filled(said, 1))];
+    if (!now || !then) throw new Error('no limit of the ball load');
+    expect(marginAfter(now, [{ side: 'trailer', x, mass: litres }])).toBeCloseTo(then.margin ?? NaN, 6);
+  });
+
+  it('stays what it was where nobody kept what was listed that day', () => {
+    const old = {
+      ...said,
+      loadouts: said.loadouts.map((one) => ({
+        ...one,
+        said: one.said?.map((each) => ({ ...each, ballListed: undefined })),
+      })),
+    };
+    expect(of(filled(old, 1), 'ballLoad')).toBeCloseTo(190, 9);
   });
 });
 

@@ -15,6 +15,23 @@ export const listedOn = (view: RigView, body: Body): number =>
   loadoutLoads(view, body).loads.reduce((sum, { mass }) => sum + mass, 0);
 
 /**
+ * kg that the list of a trailer puts on its coupling, by the lever of where each thing lies; null where the length from coupling to axles or
+ * the place of something is not known.
+ */
+export function listedOnBall(view: RigView, trailer: Body): number | null {
+  const axles = trailer.kind === 'trailer' ? trailer.geometry.axlePosition : undefined;
+  const { loads, massMissing } = loadoutLoads(view, trailer);
+  if (axles === undefined || massMissing.length > 0) return null;
+  let sum = 0;
+  for (const { mass, x } of loads) {
+    if (mass === 0) continue;
+    if (x === null) return null;
+    sum += mass * (1 - x / axles);
+  }
+  return sum;
+}
+
+/**
  * The body by what is said of all of it: the rest of that total beside what the plan lists, at no place that anybody knows.
  * null where no total is said.
  */
@@ -51,7 +68,12 @@ const nothingOnBoard = 1;
 export function saidBall(view: RigView): SaidBall | undefined {
   const { trailer } = view;
   const said = saidOf(view, trailer);
-  if (said?.ballLoad !== undefined) return { fixed: said.ballLoad };
+  if (trailer && said?.ballLoad !== undefined) {
+    const listed = said.ballListed === undefined ? null : listedOnBall(view, trailer);
+    return listed === null || said.ballListed === undefined
+      ? { fixed: said.ballLoad }
+      : { fixed: said.ballLoad + listed - said.ballListed, moves: true };
+  }
   if (said?.ballShare !== undefined) return { share: said.ballShare };
   if (!trailer || trailer.geometry.axlePosition !== undefined || said?.total !== undefined) return undefined;
   const { total, ballLoad, estimateBallLoad } = trailer.emptyMass ?? {};

@@ -13,6 +13,8 @@ export const saidSchema = z.strictObject({
   /** kg of what the plan had put on the body when its total was said: what is put on or taken off since still counts. */
   listed: z.number().min(-100_000).max(100_000).optional(),
   ballLoad: massField.optional(),
+  /** kg that the plan put on the coupling when its load was said: what is put in or taken out since still moves it. */
+  ballListed: z.number().min(-100_000).max(100_000).optional(),
   ballLoadPlusMinus: plusMinusField.optional(),
   /** Counts where no ball load is said. */
   ballShare: fractionField.optional(),

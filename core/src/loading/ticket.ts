@@ -41,6 +41,8 @@ const readingSchema = z.strictObject({
   graduation: stepField.optional(),
   /** Another scale than the ticket's, by its name. */
   scale: nameField.optional(),
+  /** Who of those on board was not on the plate or in the vehicle for this reading: the driver who got out to read it. */
+  without: z.array(idField).max(listBounds.crew).optional(),
 });
 export type Reading = z.infer<typeof readingSchema>;
 
@@ -69,8 +71,12 @@ export const ticketSchema = z.strictObject({
   readings: z.array(readingSchema).max(listBounds.readings),
   /** What was on board then: a copy, so that a later change of the plan does not change what was weighed. */
   loadout: loadoutSchema.optional(),
+  /** Somebody was asked how the rig was loaded, and nobody knows. */
+  loadUnknown: z.literal(true).optional(),
   /** Things of that copy which are owned no more: as they were when they were taken off the list. */
   gone: z.array(thingSchema).max(listBounds.placements).optional(),
+  /** Things and people of whom somebody said that they came or went since, and were not so on the scale already. */
+  since: z.array(idField).max(listBounds.placements).optional(),
 });
 export type Ticket = z.infer<typeof ticketSchema>;
 

@@ -20,7 +20,7 @@ import {
   type PointLoad,
   type Side,
 } from '../statics/pointLoad.ts';
-import { quantityNames, rigRows, type QuantityName, type RowOrMissing } from '../statics/rigRows.ts';
+import { quantityNames, rigRows, type QuantityName, type RigLengths, type RowOrMissing } from '../statics/rigRows.ts';
 import { combineRows, type Row } from '../statics/row.ts';
 import { unreckonable, type BodyMass, type Loads, type Mass, type TypicalPart, type Value } from './loads.ts';
 
@@ -67,15 +67,27 @@ function planned(parts: Parts): Compiled {
     slopes.flatMap(({ length, body, sigma, typical, of }) =>
       of[name] === 0 ? [] : [{ length, body, kg: of[name] * sigma, typical }],
     );
-  const values = Object.fromEntries(
+  const asSaid = Object.fromEntries(
     quantityNames.map((name) => [name, valueOf(parts, rows[name], effects(name))]),
   ) as Record<QuantityName, Value>;
+  const levers = saidLevers(parts.lengths);
+  const moved = (value: Value, row: Row | null): Value => (row && value.kind === 'known' ? { ...value, row } : value);
+  const lever = (name: QuantityName): Row | null => {
+    const row = levers?.[name];
+    return row && !('missing' in row) ? row : null;
+  };
+  const values = levers
+    ? (Object.fromEntries(quantityNames.map((name) => [name, moved(asSaid[name], lever(name))])) as typeof asSaid)
+    : asSaid;
   let contents: ReturnType<typeof placeContents> | undefined;
   return {
     from: 'plan' as const,
     ...parts,
     values,
-    lessTimes: (load, times, of) => lessTimes(parts, values[load], times, values[of]),
+    lessTimes: (load, times, of) => {
+      const [a, b] = [lever(load), lever(of)];
+      return moved(lessTimes(parts, asSaid[load], times, asSaid[of]), a && b && combineRows(a, -times, b));
+    },
     laden: (body) => laden(parts, body),
     carried: (body) => carried(parts, body),
     inPlace: (body, place) => {
@@ -84,6 +96,12 @@ function planned(parts: Parts): Compiled {
     },
   };
 }
+
+/** What a kilogram does where a ball load is said and moves with what is put in: as by the lengths. null: there is no such ball load. */
+const saidLevers = (lengths: RigLengths): ReturnType<typeof rigRows> | null =>
+  lengths.trailer?.said?.moves
+    ? rigRows({ ...lengths, trailer: { axlePosition: lengths.trailer.axlePosition } })
+    : null;
 
 const empty: Mass = { kind: 'known', value: 0, sigma: 0 };
 

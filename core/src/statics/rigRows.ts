@@ -29,7 +29,9 @@ interface VehicleLengths {
 
 /** What rests on the coupling by what is said of it: so many kg, or such a share of the trailer. It needs no length. */
 export type SaidBall =
-  { readonly fixed: number; readonly share?: never } | { readonly share: number; readonly fixed?: never };
+  /** `moves`: what is put in or taken out since it was said is in it already, and more of it moves it by the lever. */
+  | { readonly fixed: number; readonly share?: never; readonly moves?: true }
+  | { readonly share: number; readonly fixed?: never; readonly moves?: never };
 
 export interface RigLengths {
   /** undefined: a trailer judged by itself. */

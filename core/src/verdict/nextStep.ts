@@ -1,8 +1,9 @@
-import { breaksLaw, binds, type Check } from '../checks/check.ts';
+import type { Check } from '../checks/check.ts';
 import type { Assessment } from './assess.ts';
 import { toFindOut, type ToFindOut } from './findOut.ts';
 import { mustLeave, type MustLeave } from './mustLeave.ts';
 import { remedies, type Remedy } from './remedies.ts';
+import { overChecks } from './whatIsOver.ts';
 
 /** The stations of the owner's order that something is still to be done at. */
 type NextStation = 'plates' | 'load' | 'weigh' | 'card';
@@ -21,9 +22,7 @@ export type NextStep =
  */
 export function nextStep(assessment: Assessment, slips: number): NextStep {
   const { checks, loads } = assessment;
-  const over = checks
-    .filter((check) => check.status === 'over' && binds(check))
-    .sort((a, b) => Number(breaksLaw(b)) - Number(breaksLaw(a)) || (a.margin ?? 0) - (b.margin ?? 0));
+  const over = overChecks(assessment);
   for (const check of over) {
     const [remedy] = remedies(assessment, check);
     if (remedy) return { kind: 'mend', check, remedy };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { listedOn, saidOf, type Body, type RigView, wholePlate } from '@wagonomos/core';
+import { listedOn, listedOnBall, saidOf, type Body, type RigView, wholePlate } from '@wagonomos/core';
 import { sayOf } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -14,7 +14,10 @@ const said = computed(() => saidOf(props.view, props.body));
 type Patch = Parameters<typeof sayOf>[3];
 const say = (patch: Patch) =>
   workspace.edit('app.edit.said', (document) =>
-    sayOf(document, props.view.loadout.id, props.body.id, patch, listedOn(props.view, props.body)),
+    sayOf(document, props.view.loadout.id, props.body.id, patch, {
+      total: listedOn(props.view, props.body),
+      ball: listedOnBall(props.view, props.body),
+    }),
   );
 const percent = (share: number | undefined) => (share === undefined ? undefined : share * 100);
 const asShare = (value: number | undefined) => (value === undefined ? undefined : value / 100);
