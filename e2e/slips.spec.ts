@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { BlobReader, BlobWriter, TextReader, ZipReader, ZipWriter } from '@zip.js/zip.js';
 import { kept, untilKept } from './keptStore.ts';
-import { choose, fill, openKept, seriousFaults, takeOption, van } from './support.ts';
+import { choose, fill, openKept, sentence, seriousFaults, settled, takeOption, van, wagon } from './support.ts';
 
 /** A picture that a browser can read: a small JPEG made in the page. */
 async function picture(page: Page, hue: number): Promise<Buffer> {
@@ -68,6 +68,57 @@ test('the verdict is drawn from all that is known, or from a slip or the list al
   // A view is left with its page.
   await page.getByRole('link', { name: /^Load/ }).click();
   await expect(source).toContainText('As it is known');
+});
+
+/** A slip of the wagon on which 60 kg stand that nobody listed, 1.9 m along. */
+async function unlistedSlip(page: Page): Promise<void> {
+  await page.goto(`${wagon}/weigh`);
+  await settled(page);
+  await page.getByRole('button', { name: 'Start a slip with these steps' }).click();
+  for (const [at, value] of [1877, 5538, 1430, 2999].entries()) {
+    const shown = page.getByLabel('Shown', { exact: true }).nth(at);
+    await shown.fill(String(value));
+    await shown.press('Tab');
+  }
+}
+
+test('what nobody listed is a row of Load, counts, and is settled by one press', async ({ page }) => {
+  await unlistedSlip(page);
+  await page.getByRole('link', { name: /^Load/ }).click();
+  const row = page.getByTestId('unlisted-row-vehicle');
+  await expect(row).toContainText('60 ± 21 kg that nobody listed');
+  await expect(row).toContainText('1.89');
+  await expect(sentence(page)).toContainText('77 kg too much');
+  await row.getByText('What might it be?').click();
+  await row.getByRole('button', { name: /It is this Roof tent/ }).click();
+  await expect(row).toContainText('Roof tent lies in …');
+  expect(await seriousFaults(page)).toEqual([]);
+  await row.locator('.el-select__wrapper').click();
+  await takeOption(page.getByRole('option', { name: 'Boot', exact: true }).filter({ visible: true }));
+  // The thing has a place on both lists: what is left of it is no more than chance, and the axle carries what was read.
+  await expect(row).toHaveCount(0);
+  await expect(sentence(page)).toContainText('77 kg too much');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await row.getByRole('button', { name: 'It belongs to' }).click();
+  await expect(row).toHaveCount(0);
+});
+
+test('how it was loaded on another day is asked once, and nothing is within until it is said', async ({ page }) => {
+  await unlistedSlip(page);
+  await fill(page.getByTestId('slip'), 'Day of weighing', '1 Nov 2026');
+  const loaded = page.getByTestId('loaded');
+  await expect(loaded).toContainText('How was it loaded when it was weighed?');
+  await loaded.getByRole('button', { name: 'Nobody knows' }).click();
+  await expect(loaded).toContainText('shown and lets nothing pass');
+  await expect(page.getByTestId('slip-answer')).toContainText('nothing is within by this slip');
+  await loaded.getByRole('button', { name: 'Otherwise' }).click();
+  await loaded.getByText('Recovery kit').click();
+  await expect(loaded).toContainText('On board at this weighing');
+  await expect(page.getByTestId('unlisted-vehicle')).toContainText('91 kg more than listed');
+  // Somebody got out to read the rear axle.
+  await page.getByRole('button', { name: 'Side, or another scale' }).first().click();
+  await expect(page.getByRole('group', { name: 'Not on the plate:' })).toBeVisible();
+  expect(await seriousFaults(page)).toEqual([]);
 });
 
 test('pictures of a slip are kept, saved in one parcel with the file, and come back from it elsewhere', async ({

@@ -56,6 +56,9 @@ async function weighing(page: Page): Promise<void> {
   await fill(guide, 'The scale shows', '2999');
   await guide.getByRole('button', { name: 'Next' }).tap();
   await expect(guide).toContainText('All steps are through');
+  // What it comes to, and what to do about it, before anybody drives off.
+  await expect(guide.getByTestId('slip-answer')).toContainText('77 kg too much');
+  await expect(guide.getByTestId('slip-answer')).toContainText('To do: 69 kg out of Boot');
   await guide.getByRole('button', { name: 'To the slip' }).tap();
   await expect(guide).toHaveCount(0);
 

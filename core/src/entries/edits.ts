@@ -68,6 +68,16 @@ export {
   removeTicket,
 } from '../edits/ticketEdits.ts';
 export {
+  cameSince,
+  foundFitted,
+  foundInTank,
+  foundOnBody,
+  foundOnSeat,
+  foundThing,
+  listOnSlip,
+  wasSoThen,
+} from '../edits/unlistedEdits.ts';
+export {
   addTrip,
   changeTrip,
   logEntry,

@@ -2,6 +2,7 @@
  * Slips: what a reading says, the loads that readings settle, what to weigh next, contradictions, what was found on board
  * beside the plan, and the verdict from a slip.
  */
+export { askedSince, type AskedSince } from '../weighing/askedSince.ts';
 export { belowEmpty } from '../weighing/belowEmpty.ts';
 export { betweenSlips, type BodyChange } from '../weighing/betweenSlips.ts';
 export { contradictions } from '../weighing/contradictions.ts';
@@ -21,6 +22,7 @@ export { isOfBall, readingMessage, standOf, stands, type Stand } from '../scale/
 export { threePass } from '../weighing/threePass.ts';
 export { sigmaOn, type Reading, type Ticket } from '../loading/ticket.ts';
 export { trend } from '../weighing/trend.ts';
+export { unlistedNow, type UnlistedNow } from '../weighing/unlistedNow.ts';
 export { unlistedOn, type UnlistedOn } from '../weighing/unlisted.ts';
 export { toldOf } from '../state/told.ts';
 export { verdictFrom, type BasedVerdict, type VerdictBasis } from '../weighing/verdictFrom.ts';

@@ -3,6 +3,7 @@ import { sigmaOn, type Ticket } from '../loading/ticket.ts';
 import type { QuantityName, RigLengths } from '../statics/rigRows.ts';
 import { sumOf, type Combination } from './combination.ts';
 import { adjust, type Adjustment } from './leastSquares.ts';
+import { notOnPlate, type Aboard } from './notOnPlate.ts';
 import { readingOf, weighedLoads, type WeighingLengths } from './weighedLoads.ts';
 
 /** Beyond so many standard deviations a reading and the others cannot both be right. */
@@ -19,11 +20,19 @@ export function weighingLengths(view: RigView, lengths: RigLengths): WeighingLen
   };
 }
 
-/** The least-squares picture of a ticket. A reading that weighed nothing of this rig, or shows nothing yet, is left out. */
-export function adjustTicket(lengths: WeighingLengths, ticket: Ticket) {
+/**
+ * The least-squares picture of a ticket, everybody on board: who was not on the plate for a reading is added to it. A reading that
+ * weighed nothing of this rig, or shows nothing yet, or lacks somebody of whom nobody knows where he sits, is left out.
+ * @param now who is on board where the ticket kept no list of its own
+ */
+export function adjustTicket(lengths: WeighingLengths, ticket: Ticket, now: Aboard) {
+  const aboard = { vehicle: now.vehicle, loadout: ticket.loadout ?? now.loadout };
   const used = ticket.readings.flatMap((reading) => {
     const of = reading.value > 0 ? readingOf(lengths, reading) : null;
-    return of ? [{ reading, of, value: reading.value, sigma: sigmaOn(ticket, reading) }] : [];
+    const away = of && notOnPlate(aboard, reading, of, lengths);
+    if (!of || !away) return [];
+    const sigma = Math.hypot(sigmaOn(ticket, reading), away.sigma);
+    return [{ reading, of, value: reading.value + away.mass, sigma }];
   });
   return { used, adjustment: adjust(used) };
 }

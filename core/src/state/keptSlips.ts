@@ -1,7 +1,7 @@
 import { verbatim } from '../messages/message.ts';
 import type { KeptSlip, RigView } from '../loading/rigView.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
-import { isOfVehicle, sigmaOn, type Reading, type Ticket } from '../loading/ticket.ts';
+import { isOfVehicle, type Reading, type Ticket } from '../loading/ticket.ts';
 import { withTypical } from '../loading/typical.ts';
 import { compile, type Compiled } from '../loads/compile.ts';
 import { rigLengths } from '../loading/rigLengths.ts';
@@ -61,7 +61,7 @@ function solve(kept: KeptSlip, shared: Shared): Solved {
   if (found) return found;
   const then = withTypical(kept.then);
   const ticket = { ...kept.ticket, readings: kept.ticket.readings.filter((one) => speaks(shared, then, one)) };
-  const adjusted = adjustTicket(weighingLengths(then, rigLengths(then)), ticket);
+  const adjusted = adjustTicket(weighingLengths(then, rigLengths(then)), ticket, then);
   const { estimate } = adjusted.adjustment;
   const solved = {
     ticket,
@@ -77,6 +77,12 @@ function solve(kept: KeptSlip, shared: Shared): Solved {
 /** What belongs to a body itself is not what came and went; what is said of all of it is no thing on board. */
 const aboard = ({ origin }: PointLoad): boolean => !ofBody.includes(origin);
 const ofBody: readonly LoadOrigin[] = ['empty', 'basis', 'said'];
+
+/** What was deleted after a slip counts as still on board until somebody says that it went since. */
+const mayHaveGone =
+  ({ gone, since }: Ticket) =>
+  ({ origin, id }: PointLoad): boolean =>
+    origin !== 'thing' || since?.includes(id) === true || gone?.some((one) => one.id === id) !== true;
 
 /** A slip and everything the state asks of it. */
 export interface StateSlip extends Slip {
@@ -102,14 +108,14 @@ export function stateSlips(view: RigView, now: Compiled): readonly StateSlip[] {
     let since: readonly Change[] | undefined;
     const changes = () => {
       const [before, after] = withUnnamedTanks(kept.then, view, solved.plan.points, now.points);
-      return changesBetween(before.filter(aboard), after.filter(aboard));
+      return changesBetween(before.filter(aboard).filter(mayHaveGone(kept.ticket)), after.filter(aboard));
     };
     return [
       {
         kept,
-        readings: used.map(({ reading }) => reading),
+        readings: used.map(({ reading, value }) => ({ ...reading, value })),
         estimate: solved.estimate,
-        sigmas: used.map(({ reading }) => sigmaOn(kept.ticket, reading)),
+        sigmas: used.map(({ sigma }) => sigma),
         suspects: solved.suspects,
         // Most questions are answered by the newest slip: what came since older ones is looked at when it is asked for.
         get changes() {

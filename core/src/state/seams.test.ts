@@ -133,6 +133,36 @@ describe('one state from all that is known', () => {
   });
 });
 
+describe('who was not on the plate', () => {
+  const [driver] = wagon.loadout.crew;
+  if (!driver) throw new Error('nobody drives');
+  const without: RigView = { ...wagon, loadout: { ...wagon.loadout, crew: wagon.loadout.crew.slice(1) } };
+  /** The driver got out for the rear axle and for the whole rig coupled. */
+  const readings = slipOf(wagon, full, 1).readings.map((one, at) => {
+    const [out] = slipOf(without, [one], 1).readings;
+    return at % 2 === 1 && out ? { ...one, value: out.value, without: [driver.id] } : one;
+  });
+  const ticket: Ticket = { ...slipOf(wagon, full, 1, kept(wagon, '2026-05-03')), readings };
+
+  it('is added to the reading, on his seat: the rig is as it drives', () => {
+    for (const name of ['frontAxle', 'rearAxle', 'vehicleTotal', 'ballLoad', 'trailerTotal'] as const)
+      expect(load(onScale(wagon, [ticket]), name), name).toBeCloseTo(load(byTheList(wagon), name) ?? NaN, 6);
+    const alone = assessTicket(wagon, ticket).loads.values.rearAxle;
+    expect(alone.kind === 'known' && alone.value).toBeCloseTo(load(byTheList(wagon), 'rearAxle') ?? NaN, 6);
+    // Told nothing of him, the car by itself weighs less than it does.
+    const untold = { ...ticket, readings: readings.map((one) => ({ ...one, without: undefined })) };
+    const solo = (slip: Ticket) => load(onScale(wagon, [slip]), 'vehicleSolo') ?? NaN;
+    expect(solo(untold)).toBeLessThan(solo(ticket) - 5);
+  });
+
+  it('settles nothing by a reading of an axle while nobody knows where he sits', () => {
+    const seatless = { ...wagon.loadout, crew: wagon.loadout.crew.map((one) => ({ ...one, seat: undefined })) };
+    const rear: Reading = { id: 'r', state: 'coupled', on: ['rear'], value: 1900, without: [driver.id] };
+    const slip = { ...ticketOf(wagon, [rear], 10, kept(wagon, '2026-05-03')), loadout: seatless };
+    expect(assess(onScale(wagon, [slip])).loads.from).toBe('plan');
+  });
+});
+
 describe('another loadout than the one on the slip', () => {
   const family = { ...wagon.loadout, id: 'family', placements: wagon.loadout.placements.slice(1) };
   const onSlip = (off: readonly number[]): RigView =>

@@ -26,6 +26,7 @@ import { noticeable, unlistedOf, type UnlistedMass } from './underTotal.ts';
 export interface StateLoads extends Compiled {
   readonly from: 'state';
   readonly slips: readonly StateSlip[];
+  readonly levers: Levers;
   /** By what each load is known, with every doubt it rests on; null: it is not, or the list alone says it. */
   readonly known: Readonly<Record<QuantityName, Known | null>>;
   /** What the newest slip that weighed all of a body found on it beside its list. */
@@ -139,6 +140,7 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: Readonly
     ...plan,
     from: 'state',
     slips,
+    levers,
     values,
     known,
     unlisted,

@@ -2,6 +2,7 @@ import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { coupleOf } from '../statics/distribution.ts';
 import { effectiveOverhang } from '../statics/rigRows.ts';
+import { notOnPlate } from '../scale/notOnPlate.ts';
 import { weighingLengths } from '../scale/slipEquations.ts';
 import type { Reading } from '../loading/ticket.ts';
 import { readingOf } from '../scale/weighedLoads.ts';
@@ -25,7 +26,8 @@ export function foretold(view: RigView, reading: Reading): number | null {
     G: trailer === null || ball === null ? null : trailer - ball,
     tau: ball === null ? null : couple.perKg * ball + couple.fixed,
   };
-  const of = readingOf(weighingLengths(view, lengths), reading);
+  const weighed = weighingLengths(view, lengths);
+  const of = readingOf(weighed, reading);
   if (!of) return null;
   let sum = 0;
   for (const [name, factor] of Object.entries(of)) {
@@ -33,5 +35,6 @@ export function foretold(view: RigView, reading: Reading): number | null {
     if (value === null) return null;
     sum += factor * value;
   }
-  return sum;
+  const away = notOnPlate(view, reading, of, weighed);
+  return away && sum - away.mass;
 }

@@ -35,7 +35,7 @@ export function leverCheck(view: RigView, ticket: Ticket): LeverCheck | null {
   if (!lengths.vehicle || !view.trailer || wheelbase === undefined || overhang === undefined) return null;
   const withoutLever: WeighingLengths = { ...lengths, vehicle: { ...lengths.vehicle, couplingOverhang: undefined } };
   const off = { ...ticket, readings: ticket.readings.filter((one) => !one.bars) };
-  const { estimate } = adjustTicket(withoutLever, off).adjustment;
+  const { estimate } = adjustTicket(withoutLever, off, view).adjustment;
   const loss = estimate({ F: 1, front: -1 });
   const ball = estimate({ B: 1 });
   if (!loss || !ball || Math.abs(ball.value) < leastLoads * ball.se) return null;

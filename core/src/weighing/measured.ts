@@ -41,7 +41,7 @@ export interface SlipPicture extends ReturnType<typeof adjustTicket>, Pick<Adjus
 export function slipPicture(view: RigView, ticket: Ticket, plan: RigView = view): SlipPicture {
   const planned = compile(plan);
   const lengths = weighingLengths(view, planned.lengths);
-  const adjusted = adjustTicket(lengths, ticket);
+  const adjusted = adjustTicket(lengths, ticket, view);
   return { planned, lengths, ...adjusted, estimate: adjusted.adjustment.estimate };
 }
 

@@ -14,6 +14,8 @@ export interface Suspect {
   readonly name: string;
   readonly mass: number;
   readonly x: number | null;
+  /** Of a tank the level it would have had, 0 to 1. */
+  readonly fraction?: number;
   /** How many standard deviations away the unlisted mass and place are: the smaller, the likelier. */
   readonly distance: number;
 }
@@ -49,7 +51,8 @@ export function mightBe(view: RigView, found: UnlistedOn): readonly Suspect[] {
       const most = found.mass > 0 ? full - now : -now;
       // A tank can explain anything up to what it holds.
       const mass = found.mass > 0 ? Math.min(found.mass, most) : Math.max(found.mass, most);
-      return mass === 0 ? [] : [suspect(found, 'tank', tank.id, tank.name, mass, at(tank.x), 2)];
+      const fraction = full > 0 ? Math.min(1, Math.max(0, level + mass / full)) : level;
+      return mass === 0 ? [] : [{ ...suspect(found, 'tank', tank.id, tank.name, mass, at(tank.x), 2), fraction }];
     });
     const seated = new Set(view.loadout.crew.map(({ seat }) => seat));
     const seats = body.kind === 'vehicle' && found.mass > 0 ? seatsIn(body).filter(({ id }) => !seated.has(id)) : [];

@@ -63,12 +63,12 @@ describe('single axles of a group', () => {
   });
 
   it('share as they do: both together are the group', () => {
-    const { adjustment } = adjustTicket(lengths, ticketOf(wagon, [axle('axle1', 1300), axle('axle2', 1020)]));
+    const { adjustment } = adjustTicket(lengths, ticketOf(wagon, [axle('axle1', 1300), axle('axle2', 1020)]), wagon);
     expect(adjustment.estimate({ G: 1 })?.value).toBeCloseTo(2320, 6);
   });
 
   it('one alone settles nothing of the group', () => {
-    const { adjustment } = adjustTicket(lengths, ticketOf(wagon, [axle('axle1', 1300)]));
+    const { adjustment } = adjustTicket(lengths, ticketOf(wagon, [axle('axle1', 1300)]), wagon);
     expect(adjustment.estimate({ G: 1 })).toBeNull();
   });
 });

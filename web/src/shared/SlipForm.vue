@@ -8,10 +8,12 @@ import { useI18n } from 'vue-i18n';
 import DayField from './DayField.vue';
 import ScaleStep from './ScaleStep.vue';
 import NameField from './NameField.vue';
+import SlipLoaded from './SlipLoaded.vue';
 import SlipGuess from './SlipGuess.vue';
 import SlipPlace from './SlipPlace.vue';
 import SlipReading from './SlipReading.vue';
 import { newId } from './newId.ts';
+import { useToday } from '../stores/today.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
 /** The numbers of one slip, in the order they were read: what stood on the plate, and what it showed. */
@@ -19,6 +21,7 @@ const props = defineProps<{ view: RigView; weighed: TicketAssessment }>();
 const emit = defineEmits<{ gone: [] }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
+const today = useToday();
 const ticket = computed(() => props.weighed.ticket);
 const ways = computed(() => stands(props.view));
 
@@ -36,6 +39,12 @@ const stood = ({ state, support, on }: Stand): Pick<Reading, 'state' | 'support'
 });
 const set = (patch: Parameters<typeof changeTicket>[2]) =>
   workspace.edit('app.edit.ticket', (document) => changeTicket(document, ticket.value.id, patch));
+/** What was on board today says nothing of another day: that is asked. */
+const setDay = (date: string | undefined) => {
+  const { loadout } = ticket.value;
+  const asNow = workspace.document?.loadouts.some((one) => JSON.stringify(one) === JSON.stringify(loadout)) === true;
+  set(asNow && date !== undefined && date !== today.day ? { date, loadout: undefined } : { date });
+};
 const removeAll = () => {
   const { id } = ticket.value;
   emit('gone');
@@ -47,19 +56,22 @@ const removeAll = () => {
   <section class="slip no-print" :aria-label="t('app.slip.title')" :inert="workspace.follows" data-test="slip">
     <div class="head">
       <NameField :name="ticket.name" :label="t('app.slip.name')" @change="(name) => set({ name })" />
-      <DayField
-        :value="ticket.date"
-        :placeholder="t('app.slip.noDate')"
-        :label="t('app.slip.date')"
-        @change="(date) => set({ date })"
-      />
+      <DayField :value="ticket.date" :placeholder="t('app.slip.noDate')" :label="t('app.slip.date')" @change="setDay" />
       <ScaleStep class="steps" :value="ticket.graduation" @change="(graduation) => set({ graduation })" />
     </div>
     <SlipPlace :ticket="ticket" @change="set" />
     <SlipGuess :view="view" :ticket="ticket" />
+    <SlipLoaded :view="view" :ticket="ticket" />
     <p class="soft">{{ t('app.slip.hint') }}</p>
     <ol>
-      <SlipReading v-for="one in weighed.readings" :key="one.reading.id" :view="view" :slip="ticket.id" :one="one" />
+      <SlipReading
+        v-for="one in weighed.readings"
+        :key="one.reading.id"
+        :view="view"
+        :slip="ticket.id"
+        :one="one"
+        :crew="ticket.loadout?.crew"
+      />
     </ol>
     <div class="foot">
       <button type="button" class="quiet-button" @click="add"><Plus :size="15" />{{ t('app.slip.add') }}</button>

@@ -12,7 +12,13 @@ import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
 /** One number of a slip: what stood on the plate, what it showed; folded away, on which side and on which other scale. */
-const props = defineProps<{ view: RigView; slip: string; one: TicketAssessment['readings'][number] }>();
+const props = defineProps<{
+  view: RigView;
+  slip: string;
+  one: TicketAssessment['readings'][number];
+  /** Who was on board at the weighing; left out: as in the rig in hand. */
+  crew?: RigView['loadout']['crew'] | undefined;
+}>();
 const { t } = useI18n();
 const settings = useSettings();
 const workspace = useWorkspace();
@@ -20,8 +26,18 @@ const ways = computed(() => stands(props.view));
 const reading = computed(() => props.one.reading);
 const bars = computed(() => props.view.rig.hitch?.distribution !== undefined || reading.value.bars);
 const more = ref(false);
-const told = computed(() => reading.value.side !== undefined || reading.value.scale !== undefined);
+const told = computed(() => {
+  const { side, scale, without } = reading.value;
+  return side !== undefined || scale !== undefined || without !== undefined;
+});
 const sides = ['both', 'left', 'right'] as const;
+/** Who was on board that day, and may have got out for this reading. */
+const people = computed(() => props.crew ?? props.view.loadout.crew);
+const away = (id: string, out: boolean) => {
+  const others = (reading.value.without ?? []).filter((one) => one !== id);
+  const without = out ? [...others, id] : others;
+  change({ without: without.length > 0 ? without : undefined });
+};
 
 const change = (patch: Parameters<typeof changeReading>[3], merge?: string) =>
   workspace.edit('app.edit.ticket', (document) => changeReading(document, props.slip, reading.value.id, patch), merge);
@@ -98,6 +114,17 @@ const doubt = computed((): string => {
         :most="80"
         @change="(scale) => change({ scale })"
       />
+      <div v-if="people.length > 0" class="away" role="group" :aria-label="t('app.slip.away')">
+        <span>{{ t('app.slip.away') }}</span>
+        <el-checkbox
+          v-for="person in people"
+          :key="person.id"
+          :model-value="reading.without?.includes(person.id) === true"
+          @change="away(person.id, $event === true)"
+        >
+          {{ person.name }}
+        </el-checkbox>
+      </div>
     </div>
     <el-checkbox
       v-if="bars && reading.state === 'coupled'"
@@ -131,6 +158,13 @@ const doubt = computed((): string => {
 }
 .other {
   width: 190px;
+}
+.away {
+  display: flex;
+  flex-wrap: wrap;
+  flex-basis: 100%;
+  gap: 0 12px;
+  align-items: center;
 }
 .told {
   color: var(--pen);

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { askedSince, unlistedNow } from '@wagonomos/core/weighing';
+import { computed } from 'vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import LoadoutBar from './LoadoutBar.vue';
@@ -10,18 +12,25 @@ import SpotProbe from './SpotProbe.vue';
 import SaidWholes from './SaidWholes.vue';
 import PlaceList from './PlaceList.vue';
 import TankList from './TankList.vue';
+import SinceRows from './SinceRows.vue';
 import ThingList from './ThingList.vue';
+import UnlistedRows from './UnlistedRows.vue';
 import { useGrowing } from '../../shared/useGrowing.ts';
 
 const rig = useRig();
 /** What is below the first screen is made once the station stands. */
 const below = useGrowing(() => 2, 1);
 const workspace = useWorkspace();
+/** What a scale found beside the lists, and what it asks of them. */
+const found = computed(() => (rig.assessment ? unlistedNow(rig.assessment.loads) : []));
+const asked = computed(() => (rig.assessment ? askedSince(rig.assessment.loads) : []));
 </script>
 
 <template>
   <div v-if="rig.view" class="bench load" :inert="workspace.follows">
     <LoadoutBar :view="rig.view" />
+    <UnlistedRows :view="rig.view" :found="found" />
+    <SinceRows :view="rig.view" :asked="asked" />
     <ThingList :view="rig.view" />
     <section>
       <CrewList v-if="rig.view.vehicle" :view="rig.view" />

@@ -3,6 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import { assessTicket, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import SlipForm from '../../shared/SlipForm.vue';
+import SlipAnswer from './SlipAnswer.vue';
 import SlipBars from './SlipBars.vue';
 import SlipDoubts from './SlipDoubts.vue';
 import SlipEstimate from './SlipEstimate.vue';
@@ -17,6 +18,7 @@ const weighed = computed(() => assessTicket(props.view, props.ticket));
 <template>
   <div data-test="slip-book">
     <SlipForm :view="view" :weighed="weighed" @gone="emit('gone')" />
+    <SlipAnswer :ticket="ticket" />
     <SlipDoubts :view="view" :ticket="ticket" />
     <SlipEstimate :view="view" :weighed="weighed" />
     <SlipUnlisted :view="view" :ticket="ticket" />

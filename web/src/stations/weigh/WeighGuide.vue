@@ -9,6 +9,7 @@ import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PracticeScale from './PracticeScale.vue';
+import SlipAnswer from './SlipAnswer.vue';
 import StandSketch from './StandSketch.vue';
 import { useWeighedWords } from '../../shared/useWeighedWords.ts';
 
@@ -134,6 +135,7 @@ const go = (by: number) => emit('step', Math.min(last.value, Math.max(0, props.s
     </main>
     <main v-else>
       <h2>{{ t('app.guide.done') }}</h2>
+      <SlipAnswer :ticket="ticket" />
       <p>{{ t('app.guide.doneText') }}</p>
     </main>
     <footer>
