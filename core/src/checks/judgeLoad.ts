@@ -9,8 +9,8 @@ import { judge } from './judge.ts';
 const reserveOf = (loads: Loads): number => loads.view.situation.reserve ?? 0;
 
 /** A mass with, where it changes with what is packed, its row. */
-type Demand = Mass &
-  Partial<Pick<Extract<Value, { readonly kind: 'known' }>, 'row' | 'lengths' | 'typical' | 'without'>>;
+type Known = Extract<Value, { readonly kind: 'known' }>;
+type Demand = Mass & Partial<Pick<Known, 'row' | 'lengths' | 'typical' | 'otherwise'>>;
 
 export type Judged = Pick<
   Check,
@@ -44,17 +44,30 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const counted = keepsAll ? lowest : limit.value;
   const margin = counted - value;
   const status = judge(margin, sigma, reserveOf(loads));
-  const reason = whyOpen(demand) ?? onlyWith(status, counted - (demand.without ?? value));
+  const reason = whyOpen(demand) ?? onlyOneWay(status, demand.otherwise, (load) => counted - load);
   const open = reason ? both(missing, openFor(loads, reason)) : missing;
   if (reason && status !== 'over') return notJudged(value, sigma, counted, open, use);
+  const stricter = stricterFigure(demand);
+  if (stricter && stricter.value > value && status !== 'over') return judgeMost(loads, stricter, limit);
   const { lengths, typical } = demand;
   if (typical && leftOpen(margin, sigma)) return openByTypical(value, sigma, counted, missing, use, typical);
   return { demand: value, sigma, limit: counted, margin, status, missing: open, use, lengths, typical };
 }
 
-/** Within only as long as that is on board (or gone) which nobody listed: another loadout passes both ways or not at all. */
-const onlyWith = (status: Judged['status'], marginWithout: number): Why | undefined =>
-  status !== 'over' && marginWithout < -massTolerance ? 'unlistedAboard' : undefined;
+/**
+ * Within by one way to take what is known and not by the other: another loadout with what nobody listed and without it, a body by each of
+ * two figures that contradict each other.
+ */
+const onlyOneWay = (
+  status: Judged['status'],
+  otherwise: Known['otherwise'],
+  marginOf: (value: number) => number,
+): Why | undefined =>
+  otherwise && status !== 'over' && marginOf(otherwise.value) < -massTolerance ? otherwise.open : undefined;
+
+/** Of two figures of one body that cannot both be right the other: where a load is within by both, what is left is told by the stricter. */
+const stricterFigure = <K extends Pick<Known, 'value' | 'otherwise'>>({ otherwise, ...rest }: K) =>
+  otherwise?.open === 'figures' ? { ...rest, value: otherwise.value } : null;
 
 /** What is usual decides only with its whole range: two standard deviations of a load on one side of its limit. */
 const leftOpen = (margin: number, sigma: number): boolean => Math.abs(margin) < 2 * sigma;
@@ -129,9 +142,11 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
   const status = judge(margin.value, margin.sigma, reserveOf(loads));
   const { row: use, lengths, typical } = margin;
-  const reason = whyOpen(margin) ?? onlyWith(status, margin.without ?? margin.value);
+  const reason = whyOpen(margin) ?? onlyOneWay(status, margin.otherwise, (left) => left);
   const open = reason ? both(missing, openFor(loads, reason)) : missing;
   if (reason && status !== 'over') return notJudged(value, sigma, limit, open, use);
+  const stricter = stricterFigure(margin);
+  if (stricter && stricter.value < margin.value && status !== 'over') return judgeLeast(loads, demand, limit, stricter);
   if (typical && leftOpen(margin.value, margin.sigma))
     return openByTypical(demand.value, demand.sigma, limit, missing, use, typical);
   return { demand: value, sigma, limit, margin: margin.value, status, missing: open, use, lengths, typical };

@@ -1,3 +1,4 @@
+import { saidAgainst } from '../loading/saidAgainst.ts';
 import { axlePlates } from './axlePlates.ts';
 import { axleLimits } from './onAxle.ts';
 import type { Loads } from '../loads/loads.ts';
@@ -29,6 +30,7 @@ export function findings(loads: Loads): readonly Finding[] {
   const found = placedBodies(loads.view).flatMap(({ body }) => [
     ...axlesAgainstTotal(loads, body),
     ...statedMasses(loads, body),
+    ...saidMasses(loads, body),
     ...tyresAgainstPlates(loads, body),
     ...partsAgainstMaker(loads, body),
   ]);
@@ -75,6 +77,15 @@ function statedMasses(loads: Loads, body: Body): readonly Finding[] {
   return Math.abs(implied - known) > 1
     ? [finding(body, 'emptyContradicted', 'question', { implied: kg(implied), empty: kg(known), load: kg(load) })]
     : [];
+}
+
+/** What is said of all of it, beside what it cannot weigh less than: both figures, and what would tell. */
+function saidMasses({ view }: Loads, body: Body): readonly Finding[] {
+  const against = saidAgainst(view, body);
+  if (!against) return [];
+  const { kind, said, other } = against;
+  const code = kind === 'belowEmpty' ? 'saidBelowEmpty' : 'saidBelowListed';
+  return [finding(body, code, 'question', { said: kg(said), other: kg(other) })];
 }
 
 /** Parts a vehicle tows by, and papers that speak for its maker. */

@@ -10,7 +10,9 @@ import { exampleWorkspace } from '../testing/examples.ts';
 import { made, weightless } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
 import { explain } from '../verdict/explain.ts';
+import { findings } from '../limits/findings.ts';
 import type { RigView } from './rigView.ts';
+import { saidAgainst } from './saidAgainst.ts';
 import { listedOn, listedOnBall } from './said.ts';
 import type { Said } from './saidSchema.ts';
 
@@ -193,6 +195,45 @@ describe('what is put in after a ball load was said', () => {
       })),
     };
     expect(of(filled(old, 1), 'ballLoad')).toBeCloseTo(190, 9);
+  });
+});
+
+describe('a total that is said below what the body cannot weigh less than', () => {
+  // Empty 2,500 by its papers, and "all of it 2,000".
+  const papers = (limit: number) =>
+    bare({ trailerMax: limit }, { emptyMass: { total: 2500, basis: 'dry' } as Trailer['emptyMass'] });
+  const said = (limit: number, total = 2000) => say(papers(limit), { total, ballShare: 0.08 });
+  const check = (view: RigView) => assess(view).checks.find(({ id }) => id === 'trailer.max');
+
+  it('is a candidate beside the papers: within only where it is by both', () => {
+    expect(check(said(2600))).toMatchObject({ status: 'within', margin: 100 });
+    expect(check(said(2400))).toMatchObject({ status: 'unknown', missing: [{ code: 'figures' }] });
+    expect(check(said(1900))?.status).toBe('over');
+    const { trailerTotal } = compile(said(2400)).values;
+    const alone = compile(papers(2400)).values.trailerTotal;
+    expect(trailerTotal).toMatchObject({
+      value: 2000,
+      otherwise: { value: alone.kind === 'known' ? alone.value : NaN },
+    });
+  });
+
+  it('is named with both figures, and not where its ± reaches them', () => {
+    expect(findings(compile(said(2600))).find(({ code }) => code === 'saidBelowEmpty')?.message.params).toMatchObject({
+      said: { value: 2000 },
+      other: { value: 2500 },
+    });
+    const vague = say(papers(2600), { total: 2400, totalPlusMinus: 150 });
+    expect(saidAgainst(vague, vague.trailer!)).toBeNull();
+    expect(check(vague)?.missing).toEqual([]);
+  });
+
+  it('is held against what is listed where nobody knows what the body weighs empty', () => {
+    const workspace = exampleWorkspace('australian-wagon-and-tandem');
+    const view = viewRig({ ...workspace, tickets: [] }, workspace.rigs[0]?.id ?? '')!;
+    const listed = listedOn(view, view.trailer!);
+    const total = Math.round(listed / 2);
+    const light = { ...say(view, { total, listed }), trailer: { ...view.trailer!, emptyMass: undefined } };
+    expect(saidAgainst(light, light.trailer)).toEqual({ kind: 'belowListed', said: total, other: listed });
   });
 });
 

@@ -7,6 +7,7 @@ import { payloadOrigins } from '../loading/payloadOrigins.ts';
 import { offTogether } from '../loading/offTogether.ts';
 import { rigLengths } from '../loading/rigLengths.ts';
 import { carried } from './carried.ts';
+import { byItsPapers } from '../loading/saidAgainst.ts';
 import { saidRest } from '../loading/said.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Missing } from '../rig/missing.ts';
@@ -54,7 +55,26 @@ export function compile(view: RigView): Compiled {
   }
   const points = offTogether(listed);
   const sums = { vehicle: sumLoads(points, 'vehicle'), trailer: sumLoads(points, 'trailer') };
-  return planned({ view, lengths, bodies, points, sums, massMissing, placeMissing });
+  const plan = planned({ view, lengths, bodies, points, sums, massMissing, placeMissing });
+  const papers = byItsPapers(view);
+  return papers ? bothWays(plan, compile(papers)) : plan;
+}
+
+/** Loads by what is said of a body and by its papers that contradict it: both are candidates, and no mean of them is taken. */
+function bothWays(plan: Compiled, papers: Compiled): Compiled {
+  const either = (value: Value, other: Value): Value => {
+    if (value.kind !== 'known') return value;
+    if (other.kind !== 'known') return { ...value, open: 'figures' };
+    return other.value === value.value ? value : { ...value, otherwise: { value: other.value, open: 'figures' } };
+  };
+  const values = Object.fromEntries(
+    quantityNames.map((name) => [name, either(plan.values[name], papers.values[name])]),
+  ) as Record<QuantityName, Value>;
+  return {
+    ...plan,
+    values,
+    lessTimes: (load, times, of) => either(plan.lessTimes(load, times, of), papers.lessTimes(load, times, of)),
+  };
 }
 
 function planned(parts: Parts): Compiled {

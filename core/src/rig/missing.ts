@@ -21,7 +21,8 @@ type SeenCode =
   | 'reading'
   | 'loadState'
   | 'unlisted'
-  | 'unlistedAboard';
+  | 'unlistedAboard'
+  | 'figures';
 
 /** What nobody has said yet, so that a load or a limit stays unknown. */
 export type Missing =

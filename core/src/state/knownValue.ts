@@ -49,7 +49,9 @@ export function valueOf(known: Known, row: Row, tell: Telling, beside = 0): Valu
     ...(lengths.length > 0 ? { lengths } : {}),
     ...(typical.length > 0 ? { typical: typical.sort((a, b) => b.variance - a.variance) } : {}),
     ...(known.contradicted ? { contradicted: true } : {}),
-    ...(Math.abs(beside) > worthCounting ? { without: known.value - beside } : {}),
+    ...(Math.abs(beside) > worthCounting
+      ? { otherwise: { value: known.value - beside, open: 'unlistedAboard' as const } }
+      : {}),
     ...(known.unsure ? { open: 'loadState' as const } : {}),
   };
 }

@@ -8,6 +8,7 @@ import {
   type Country,
   type QuantityName,
 } from '@wagonomos/core';
+import { findings } from '@wagonomos/core/limits';
 import type { BasedVerdict } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -45,6 +46,9 @@ const loads = computed(() => {
 const ranks: Readonly<Partial<Record<Check['status'], number>>> = { over: 0, tight: 1, within: 2 };
 /** What is usual leaves a check open with a range worth seeing; what is not known at all does not. */
 const rank = ({ status, typical }: Check) => (status === 'unknown' && typical ? ranks.tight : ranks[status]);
+/** Figures that cannot both be right: side by side, and what would tell. */
+const against = computed(() => findings(assessment.value.loads).filter(({ code }) => contradicting.includes(code)));
+const contradicting: readonly string[] = ['saidBelowEmpty', 'saidBelowListed', 'emptyAboveGross', 'emptyContradicted'];
 const facts = computed(() => toFindOut(assessment.value));
 const isLoad = (quantity: string): quantity is QuantityName => quantity in assessment.value.loads.values;
 const called = (check: Check) =>
@@ -71,6 +75,9 @@ const share = computed(() => {
 <template>
   <aside class="box" :aria-label="t('app.start.answer')">
     <VerdictLine :assessment="assessment" :text="say(assessment.sentence)" />
+    <ul v-if="against.length > 0" class="against" data-test="known-against">
+      <li v-for="one in against" :key="one.code">{{ say(one.message) }}</li>
+    </ul>
     <table v-if="loads.length > 0">
       <tbody>
         <tr v-for="check in loads" :key="check.id" :data-test="`known-${check.id}`">
@@ -101,6 +108,12 @@ const share = computed(() => {
   border: 2px solid var(--ink);
   border-radius: 3px;
   background: var(--sheet);
+}
+ul.against {
+  margin: 6px 0;
+  padding: 4px 10px;
+  border-left: 4px solid var(--tight);
+  list-style: none;
 }
 h2 {
   margin-top: 8px;
