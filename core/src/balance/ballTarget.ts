@@ -5,6 +5,8 @@ import type { Assessment } from '../verdict/assess.ts';
 /** Where the load on the coupling should lie, kg. */
 export interface BallTarget {
   readonly now: number;
+  /** From where to where it may be, two standard deviations each way, where it rests on what is usual; null: it is known. */
+  readonly range: { readonly from: number; readonly to: number } | null;
   /** Of the owner's school, for today's trailer mass. */
   readonly low: number;
   readonly high: number;
@@ -22,6 +24,9 @@ export function ballTarget({ loads, checks }: Assessment): BallTarget | null {
   const most = checks.filter((check) => check.role === 'ballMost').map((check) => check.limit);
   return {
     now: ballLoad.value,
+    range: ballLoad.typical
+      ? { from: Math.max(0, ballLoad.value - 2 * ballLoad.sigma), to: ballLoad.value + 2 * ballLoad.sigma }
+      : null,
     low: low * trailerTotal.value,
     high: high * trailerTotal.value,
     legalLeast: least?.limit ?? null,
@@ -29,10 +34,17 @@ export function ballTarget({ loads, checks }: Assessment): BallTarget | null {
   };
 }
 
+/** How the load on the coupling stands to what band and limits leave; a range is so only with all of it, and `open` where it reaches over an edge. */
+export type BallStands = 'right' | 'light' | 'heavy' | 'open' | 'noRoom';
+
 /** Whether the load on the coupling lies where band and limits want it. */
-export function ballRight(target: BallTarget): boolean {
-  const { from, to } = goalOf(target);
-  return target.now >= from - massTolerance && target.now <= to + massTolerance;
+export function ballStands(target: BallTarget): BallStands {
+  const goal = goalOf(target);
+  const { from, to } = target.range ?? { from: target.now, to: target.now };
+  if (goal.from >= goal.to) return 'noRoom';
+  if (from >= goal.from - massTolerance && to <= goal.to + massTolerance) return 'right';
+  if (to < goal.from) return 'light';
+  return from > goal.to ? 'heavy' : 'open';
 }
 
 /** The middle of what band and limits leave; where they leave nothing, the limits go first. */

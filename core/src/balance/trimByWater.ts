@@ -21,6 +21,8 @@ export interface WaterTrim {
     readonly below: Check | null;
     readonly above: Check | null;
   } | null;
+  /** Limits that must be known and are not: nobody can say at which level they are kept. */
+  readonly open: readonly Check[];
   /** Where no level does: what cannot be kept by it, or the two that leave nothing between them. */
   readonly never: readonly Check[];
   /** The level that brings the load on the coupling nearest to the middle of its band, within those; null: it does nothing to it. */
@@ -33,6 +35,9 @@ export interface WaterTrim {
  */
 export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[] {
   const { view } = loads;
+  const open = checks.filter(
+    (check) => check.required && check.status === 'unknown' && check.margin === null && comparesLoad(check),
+  );
   const counted = checks.filter((check) => (binds(check) || check.role === 'band') && comparesLoad(check));
   return placedBodies(view).flatMap(({ body, side, offset }) =>
     body.tanks.flatMap((tank): readonly WaterTrim[] => {
@@ -43,7 +48,7 @@ export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[]
       const at: Spot = { side, x: offset + tank.x, full, now };
       const { levels, never } = levelsOf(counted, at);
       const middle = levels && middleOf(checks, at, levels);
-      return [{ body: body.id, tank: tank.id, name: tank.name, kind, now, levels, never, middle }];
+      return [{ body: body.id, tank: tank.id, name: tank.name, kind, now, levels, open, never, middle }];
     }),
   );
 }

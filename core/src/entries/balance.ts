@@ -4,7 +4,7 @@
  */
 export { ballAtHeight } from '../balance/ballAtHeight.ts';
 export { ballMoves, type BallMove } from '../balance/ballMoves.ts';
-export { ballRight, ballTarget, goalOf } from '../balance/ballTarget.ts';
+export { ballStands, ballTarget, goalOf, type BallStands } from '../balance/ballTarget.ts';
 export { overhangTotals, overhanging } from '../balance/overhanging.ts';
 export { archExpected, hitchPlan, perStep, type HitchPlan } from '../balance/hitchSettings.ts';
 export { compareSwaying, type SwayComparison } from '../balance/compareSwaying.ts';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ballRight as ballIsRight, ballTarget } from '@wagonomos/core/balance';
+import { ballStands, ballTarget, type BallStands } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
@@ -13,9 +13,9 @@ const route = useRoute();
 const rig = useRig();
 const workspace = useWorkspace();
 
-const ballRight = computed((): boolean | null => {
+const ball = computed((): BallStands | null => {
   const target = rig.assessment && ballTarget(rig.assessment);
-  return target && ballIsRight(target);
+  return target && ballStands(target);
 });
 const slips = computed(() => (workspace.document?.tickets ?? []).filter((one) => one.rig === rig.rigId).length);
 const trips = computed(
@@ -23,8 +23,7 @@ const trips = computed(
 );
 const lines = computed(() =>
   posts.map(({ name, post }) => {
-    const said =
-      rig.state && post({ state: rig.state, slips: slips.value, trips: trips.value, ballRight: ballRight.value });
+    const said = rig.state && post({ state: rig.state, slips: slips.value, trips: trips.value, ball: ball.value });
     const { key = 'papers', count = 0, warn = false } = said ?? {};
     return { name, warn, text: t(`app.post.${key}`, { count }, count) };
   }),

@@ -1,4 +1,5 @@
 import type { Summary } from '@wagonomos/core';
+import type { BallStands } from '@wagonomos/core/balance';
 import type { RouteMeta, RouteRecordRaw } from 'vue-router';
 import '../shared/routeMeta.ts';
 
@@ -16,7 +17,7 @@ interface PostFacts {
   /** Trips that are planned. */
   readonly trips: number;
   /** Whether the load on the coupling is where it should be; null: nothing is towed, or it is not known. */
-  readonly ballRight: boolean | null;
+  readonly ball: BallStands | null;
 }
 
 /** A view of a rig: everything the shell has to know of it. Nobody asks for a route by its name. */
@@ -54,7 +55,9 @@ export const stations: readonly Station[] = [
   {
     name: 'balance',
     key: 'b',
-    post: ({ ballRight }) => ({ key: ballRight === null ? 'noBall' : ballRight ? 'ballRight' : 'ballOff' }),
+    post: ({ ball }) => ({
+      key: ball === null ? 'noBall' : ball === 'right' ? 'ballRight' : ball === 'open' ? 'ballOpen' : 'ballOff',
+    }),
     view: () => import('../stations/balance/BalanceStation.vue'),
     meta: { stage: 'rig' },
   },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { displayMass } from '@wagonomos/core';
-import { ballTarget, goalOf } from '@wagonomos/core/balance';
+import { ballStands, ballTarget, goalOf } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
@@ -18,10 +18,17 @@ const target = computed(() => (rig.assessment ? ballTarget(rig.assessment) : nul
 const span = computed(() => {
   const one = target.value;
   if (!one) return 1;
-  return 1.12 * Math.max(one.now, one.high, one.most ?? 0, one.legalLeast ?? 0, 1);
+  return 1.12 * Math.max(one.range?.to ?? one.now, one.high, one.most ?? 0, one.legalLeast ?? 0, 1);
 });
 const at = (kg: number) => `${Math.max(0, Math.min(100, (100 * kg) / span.value))}%`;
 const mass = (kg: number, rounding: 'load' | 'nearest') => written(displayMass(kg, settings.massUnit, rounding), 0);
+/** A range stands as a range wherever it stands. */
+const shown = computed(() => {
+  const { range = null, now = 0 } = target.value ?? {};
+  return range
+    ? t('app.typical.range', { from: mass(range.from, 'nearest'), to: mass(range.to, 'nearest') })
+    : mass(now, 'load');
+});
 const marks = computed(() => {
   const one = target.value;
   if (!one) return [];
@@ -40,7 +47,12 @@ const says = computed(() => {
     to: mass(to, 'nearest'),
     unit: settings.massUnit,
   };
-  if (from >= to) return t('app.balance.noRoom', named);
+  const stands = ballStands(one);
+  if (stands === 'noRoom') return t('app.balance.noRoom', named);
+  if (one.range) {
+    const range = { ...named, least: mass(one.range.from, 'nearest'), greatest: mass(one.range.to, 'nearest') };
+    return t(`app.balance.range.${stands}`, range);
+  }
   if (one.now < from) return t('app.balance.tooLight', { ...named, by: mass(from - one.now, 'load') });
   if (one.now > to) return t('app.balance.tooHeavy', { ...named, by: mass(one.now - to, 'load') });
   return t('app.balance.right', named);
@@ -60,10 +72,15 @@ const says = computed(() => {
       <div v-for="mark in marks" :key="mark.key" class="mark" :class="mark.key" :style="{ left: at(mark.value) }">
         <small>{{ t(`app.balance.mark.${mark.key}`, { value: mass(mark.value, 'nearest') }) }}</small>
       </div>
-      <div class="now" :style="{ left: at(target.now) }"></div>
+      <div
+        v-if="target.range"
+        class="range"
+        :style="{ left: at(target.range.from), right: `calc(100% - ${at(target.range.to)})` }"
+      ></div>
+      <div v-else class="now" :style="{ left: at(target.now) }"></div>
     </div>
     <button v-if="target" type="button" class="quiet-button" @click="arithmetic.open('ballLoad')">
-      {{ t('app.balance.now', { now: mass(target.now, 'load'), unit: settings.massUnit }) }}
+      {{ t('app.balance.now', { now: shown, unit: settings.massUnit }) }}
     </button>
   </div>
 </template>
@@ -72,6 +89,14 @@ const says = computed(() => {
 .says {
   margin: 6px 0 4px;
   font-size: 17px;
+}
+/* Hatched, as what is usual is everywhere. */
+.range {
+  position: absolute;
+  top: 38px;
+  height: 20px;
+  border: 2px solid var(--pen);
+  background: repeating-linear-gradient(135deg, transparent 0 4px, var(--pen) 4px 6px);
 }
 .scale {
   position: relative;

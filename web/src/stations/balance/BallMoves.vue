@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { makeMove } from '@wagonomos/core/edits';
 import { displayMass, type RigView } from '@wagonomos/core';
-import { ballMoves, ballRight, ballTarget, type BallMove } from '@wagonomos/core/balance';
+import { ballMoves, ballStands, ballTarget, type BallMove } from '@wagonomos/core/balance';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
@@ -20,7 +20,7 @@ const few = 6;
 const all = ref(false);
 const right = computed(() => {
   const target = rig.assessment && ballTarget(rig.assessment);
-  return !target || ballRight(target);
+  return !target || ballStands(target) === 'right';
 });
 const moves = computed(() => (rig.assessment ? ballMoves(rig.assessment) : []));
 const most = 40;

@@ -21,10 +21,10 @@ const share = (level: number, way: 'up' | 'down' | 'near' = 'near') =>
   );
 const at = (level: number) => `${100 * level}%`;
 const width = ({ levels }: WaterTrim) => (levels ? `${100 * (levels.to - levels.from)}%` : '0');
-const says = ({ levels, now }: WaterTrim): string => {
+const says = ({ levels, now, open }: WaterTrim): string => {
   if (!levels) return t('app.water.never');
   const named = { from: share(levels.from, 'up'), to: share(levels.to, 'down') };
-  if (levels.from <= 0 && levels.to >= 1) return t('app.water.any');
+  if (levels.from <= 0 && levels.to >= 1) return t(open.length > 0 ? 'app.water.anyKnown' : 'app.water.any');
   return t(now < levels.from - 1e-9 || now > levels.to + 1e-9 ? 'app.water.between' : 'app.water.stays', named);
 };
 /** One limit that this tank cannot mend, or two of which it mends either at the cost of the other. */
@@ -33,8 +33,9 @@ const against = ([one, other]: WaterTrim['never']): readonly string[] => {
   const limit = say(one.name);
   return [other ? t('app.water.clash', { limit, other: say(other.name) }) : t('app.water.cannot', { limit })];
 };
-const ends = ({ levels, never }: WaterTrim): readonly string[] => [
+const ends = ({ levels, never, open }: WaterTrim): readonly string[] => [
   ...against(never),
+  ...(open.length > 0 ? [t('app.water.open', { limits: open.map(({ name }) => say(name)).join(', ') })] : []),
   ...(levels?.below ? [t('app.water.below', { limit: say(levels.below.name) })] : []),
   ...(levels?.above ? [t('app.water.above', { limit: say(levels.above.name) })] : []),
 ];
