@@ -98,6 +98,44 @@ test('a van weighed once is kept, and its slip answers on every page', async ({ 
   await expect(page.getByRole('link', { name: /Tern wagon/ })).toHaveCount(1);
 });
 
+test('plates, a tare and one ticket taken in passing: what is over, and what must go, on every page', async ({
+  page,
+}) => {
+  const { type } = await start(page, 'Vehicle with a trailer or caravan', 'Australia');
+  await type('On the plate of the vehicle', 'GVM', '3150');
+  await type('On the plate of the vehicle', 'rear axle', '1870');
+  await type('On the plates of the trailer', 'ATM', '2750');
+  await type('Brochure of the trailer', 'Empty mass', '2500');
+  // All of it below its own empty figure: both stand side by side, and what is left is by the stricter.
+  await type('The trailer as you load it', 'All of it', '2000');
+  await expect(page.getByTestId('known-against')).toContainText('2,000 kg with everything in it, and 2,500 kg empty');
+  await expect(known(page, 'trailer.max')).toContainText('250 left');
+  await type('The trailer as you load it', 'All of it', '');
+  await type('Brochure of the trailer', 'Empty mass', '2240');
+  await page.getByRole('button', { name: 'Keep this rig and go on' }).click();
+  await page.getByRole('link', { name: /^Weigh/ }).click();
+  await page.getByRole('button', { name: 'Type in a slip' }).click();
+  const readings = page.getByTestId('reading');
+  for (const [at, [way, value]] of [
+    ['coupled: front axle', '1310'],
+    ['coupled: rear axle', '1935'],
+    ['coupled: trailer axles', '2455'],
+  ].entries()) {
+    await page.getByRole('button', { name: 'Another reading' }).click();
+    await choose(readings.nth(at), 'On the plate', way ?? '');
+    await fill(readings.nth(at), 'Shown', value ?? '');
+  }
+  const answer = page.getByTestId('slip-answer');
+  await expect(answer).toContainText('GVM: 95 kg must go, from anywhere in Vehicle');
+  await expect(answer).toContainText('rear axle: 65 kg must go');
+  for (const post of [/^Load/, /^Balance/, /^Verdict (?!from)/, /^Uprate/, /^Road/, /^Papers/]) {
+    await page.getByRole('link', { name: post }).click();
+    await expect(sentence(page)).toContainText('95 kg too much');
+    await expect(page.getByTestId('next-step')).toContainText('95 kg must go');
+  }
+  expect(await seriousFaults(page)).toEqual([]);
+});
+
 test('a caravan with its nose on the bathroom scales', async ({ page }) => {
   const { type, entries } = await start(page, 'Vehicle with a trailer or caravan', 'Great Britain');
   await type('Handbook and tow bar', 'nose weight limit', '100');

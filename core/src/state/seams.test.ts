@@ -5,6 +5,7 @@ import type { Workspace } from '../document/workspace.ts';
 import { byTheList, type RigView } from '../loading/rigView.ts';
 import type { Reading, Ticket } from '../loading/ticket.ts';
 import { assess } from '../verdict/assess.ts';
+import { whatIsOver } from '../verdict/whatIsOver.ts';
 import { assessTicket } from '../weighing/measured.ts';
 import { exampleNames, exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { onScale, slipOf, ticketOf, type Stood } from '../testing/weighed.ts';
@@ -240,6 +241,15 @@ describe('a rig known by its plates and one ticket taken in passing', () => {
     expect(check(view, 'axle.rear')?.status).toBe('over');
     expect(check(view, 'axle.rear')?.margin).toBeCloseTo(-65, 6);
     expect(assess(view).legal).toBe(false);
+  });
+
+  it('says how many kilograms must go, and nothing of places that nobody knows', () => {
+    const assessment = assess(view);
+    const says = whatIsOver(assessment).map(({ check: { id }, mend }) => [id, mend?.key, mend?.params?.['mass']]);
+    expect(says).toMatchObject([
+      ['vehicle.max', 'leave.body', { value: 95 }],
+      ['axle.rear', 'leave.only', { value: expect.closeTo(65, 6) as number }],
+    ]);
   });
 
   it('is never within its plate by a list in which nothing lies', () => {

@@ -30,7 +30,6 @@ export interface MustLeave {
   readonly says: Message;
 }
 
-const sides = ['vehicle', 'trailer'] as const;
 const shown = 2;
 /** Below this a kilogram taken away does next to nothing. */
 const leastLoss = 0.01;
@@ -106,7 +105,7 @@ function saying({ loads }: Assessment, check: Check, mass: number, spots: readon
 }
 
 /** The body of which it does not matter where a kilogram leaves. */
-function wholeBody(view: RigView, { use }: Check): string | null {
-  const side = use && sides.find((one) => use[one].perMetre === 0 && use[one].at0 === 1);
-  return (side && view[side]?.name) ?? null;
+function wholeBody(view: RigView, { quantity }: Check): string | null {
+  const of = { vehicleTotal: 'vehicle', vehicleSolo: 'vehicle', trailerTotal: 'trailer' } as const;
+  return quantity in of ? (view[of[quantity as keyof typeof of]]?.name ?? null) : null;
 }
