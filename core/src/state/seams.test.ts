@@ -316,7 +316,7 @@ describe('a motorhome known by its plate, one total and a list', () => {
         bodies: workspace.bodies.map((body) => (body.id === vehicle.id ? { ...body, places: [locker] } : body)),
         loadouts: [{ ...loadout, placements: [...placements] }],
         tickets: [ticket],
-      } as Workspace,
+      },
       rigId,
     );
     if (!found) throw new Error('no view');
