@@ -29,8 +29,25 @@ export function rowsOf(lengths: RigLengths): Readonly<Partial<Record<QuantityNam
   return Object.fromEntries(found);
 }
 
+type AskedLoads = Readonly<Record<QuantityName, Asked>>;
+
+/** What is asked leans on lengths alone, and those are the same for every way to load a rig: a few rigs are kept. */
+const kept = new Map<string, AskedLoads>();
+const mostKept = 24;
+
 /** Every load that is compared with a limit, as slips and bodies can settle it. */
-export function askedOf(view: RigView, lengths: RigLengths): Readonly<Record<QuantityName, Asked>> {
+export function askedOf(view: RigView, lengths: RigLengths): AskedLoads {
+  const { axles, equalises, jockeyPosition } = view.trailer?.geometry ?? {};
+  const key = JSON.stringify([lengths, axles, equalises, jockeyPosition]);
+  const known = kept.get(key);
+  if (known) return known;
+  if (kept.size >= mostKept) kept.clear();
+  const found = reckoned(view, lengths);
+  kept.set(key, found);
+  return found;
+}
+
+function reckoned(view: RigView, lengths: RigLengths): AskedLoads {
   const own = unsaid(lengths);
   const of = quantityCombinations(weighingLengths(view, own), own.distribution !== undefined);
   const rows = rowsOf(lengths);

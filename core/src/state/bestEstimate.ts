@@ -57,7 +57,7 @@ export function bestEstimate(sources: Sources, asked: readonly Asked[]): BestEst
   const { slips, levers, listedOn, planned, towed } = sources;
   const found = (side: Side): BodyState => {
     const weighed = underTotal(side, bodyFromSlips(side, slips, levers), slips, listedOn, levers);
-    return withList(weighed, planned[side]);
+    return weighed.sum ? weighed : withList(weighed, planned[side]);
   };
   const alone = { vehicle: found('vehicle'), trailer: found('trailer') };
   const direct = new Map<Asked, Known | null>(asked.map((one) => [one, directly(one, slips, levers)] as const));
@@ -133,7 +133,6 @@ function directly({ of, row }: Asked, slips: readonly Slip[], levers: Levers): K
  * where not, the scale found something whose place nobody knows.
  */
 function withList(weighed: BodyState, planned: BodyState): BodyState {
-  if (weighed.sum) return weighed;
   const { near, far } = weighed;
   if (!near && !far) return planned;
   const [read, listed] = near ? [near, planned.near] : [far, planned.far];

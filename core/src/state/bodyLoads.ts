@@ -1,7 +1,7 @@
 import type { Combination } from '../scale/combination.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import { sigmaOf, sumKnown, type Known } from './known.ts';
-import { ends, rowOf, today, type Levers, type Slip } from './slipToday.ts';
+import { bodyCombinations, rowOf, today, type Levers, type Slip } from './slipToday.ts';
 
 /** What is known of one body by itself: its two ends, and both together. Where both ends are known, they are the sum. */
 export interface BodyState {
@@ -32,7 +32,7 @@ const less = (a: Known, b: Known): Known =>
  */
 export function bodyFromSlips(side: Side, slips: readonly Slip[], levers: Levers): BodyState {
   let known: BodyState = { near: null, far: null, sum: null };
-  const { near, far } = ends[side];
+  const { near, far, sum } = bodyCombinations[side];
   for (const [at, slip] of slips.entries()) {
     let lost = false;
     const ask = (of: Combination) => {
@@ -40,7 +40,7 @@ export function bodyFromSlips(side: Side, slips: readonly Slip[], levers: Levers
       if (!found && slip.estimate(of)) lost = true;
       return found;
     };
-    const own = { near: ask({ [near]: 1 }), far: ask({ [far]: 1 }), sum: ask({ [near]: 1, [far]: 1 }) };
+    const own = { near: ask(near), far: ask(far), sum: ask(sum) };
     known = filled(known, own);
     // What it weighed and nobody can bring to today is not known: an older slip knows no better.
     if (lost || (known.near && known.far)) break;
@@ -83,6 +83,6 @@ export function filled(known: BodyState, older: BodyState): BodyState {
 
 /** Whether a slip says anything of a body by itself. */
 export function speaksOf(side: Side, { estimate }: Slip): boolean {
-  const { near, far } = ends[side];
-  return [{ [near]: 1 }, { [far]: 1 }, { [near]: 1, [far]: 1 }].some((of) => estimate(of) !== null);
+  const { near, far, sum } = bodyCombinations[side];
+  return [near, far, sum].some((of) => estimate(of) !== null);
 }

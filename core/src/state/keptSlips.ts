@@ -11,6 +11,7 @@ import { adjustTicket, suspects, weighingLengths } from '../scale/slipEquations.
 import type { LoadOrigin, PointLoad, Side } from '../statics/pointLoad.ts';
 import { changesBetween, type Change } from './changes.ts';
 import type { Slip } from './slipToday.ts';
+import type { UnlistedMass } from './underTotal.ts';
 
 /** A slip as it was solved: what its readings say, and the list it was taken with. */
 interface Solved {
@@ -19,15 +20,23 @@ interface Solved {
   readonly estimate: Slip['estimate'];
   readonly suspects: readonly number[];
   readonly plan: Compiled;
+  /** What it found beside its list, by the lengths that were asked with: it is the same for every way to load the rig. */
+  readonly unlisted: Map<string, readonly UnlistedMass[]>;
 }
 
 /** What a slip settles of a load does not change: it is asked again for every way to load the rig that is looked at. */
 function remembered(estimate: Slip['estimate']): Slip['estimate'] {
   const known = new Map<string, ReturnType<Slip['estimate']>>();
-  return (of) => {
+  const seen = new WeakMap<object, ReturnType<Slip['estimate']>>();
+  const asked = (of: Parameters<Slip['estimate']>[0]) => {
     const key = Object.entries(of).flat().join(' ');
     const found = known.get(key) ?? (known.has(key) ? null : estimate(of));
     known.set(key, found);
+    return found;
+  };
+  return (of) => {
+    const found = seen.get(of) ?? (seen.has(of) ? null : asked(of));
+    seen.set(of, found);
     return found;
   };
 }
@@ -69,6 +78,7 @@ function solve(kept: KeptSlip, shared: Shared): Solved {
     estimate: remembered(estimate),
     suspects: suspects(adjusted.adjustment),
     plan: compile(then),
+    unlisted: new Map<string, readonly UnlistedMass[]>(),
   };
   known.set(key, solved);
   return solved;
@@ -90,6 +100,7 @@ export interface StateSlip extends Slip {
   readonly readings: readonly Reading[];
   /** The list of a body then, where every mass and every place of it is known. */
   readonly listed: (side: Side) => readonly PointLoad[] | null;
+  readonly unlisted: Map<string, readonly UnlistedMass[]>;
   /** The rig as it stood on the scale, bars on or off as they were read. */
   readonly asStood: RigView;
   /** Whether it was coupled as the rig is now. */
@@ -122,6 +133,7 @@ export function stateSlips(view: RigView, now: Compiled): readonly StateSlip[] {
           return (since ??= changes());
         },
         unsure: kept.ticket.loadout === undefined,
+        unlisted: solved.unlisted,
         listed: (side) => {
           const { massMissing, placeMissing, points } = solved.plan;
           const gaps = massMissing[side].length + placeMissing[side].length;

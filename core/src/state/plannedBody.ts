@@ -1,9 +1,10 @@
 import type { Compiled } from '../loads/compile.ts';
+import type { Combination } from '../scale/combination.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { BodyState } from './bodyLoads.ts';
 import { changesBetween, effectOf } from './changes.ts';
 import { sumKnown, type Known } from './known.ts';
-import { ends, rowOf, type Levers } from './slipToday.ts';
+import { bodyCombinations, rowOf, type Levers } from './slipToday.ts';
 
 /** A body by its papers, its list and what is said of it. */
 export function plannedBody(plan: Compiled, side: Side, levers: Levers): BodyState {
@@ -13,8 +14,8 @@ export function plannedBody(plan: Compiled, side: Side, levers: Levers): BodySta
   const known = (effect: ReturnType<typeof effectOf>): Known | null =>
     effect && { ...effect, by: 'planned', slips: new Set(), contradicted: false, unsure: false };
   const all = changesBetween([], own);
-  const { near, far } = ends[side];
-  const sum = known(effectOf(all, rowOf({ [near]: 1, [far]: 1 }, levers), levers.reaches));
+  const of = bodyCombinations[side];
+  const sum = known(effectOf(all, rowOf(of.sum, levers), levers.reaches));
   const ball = values.ballLoad;
   if (side === 'trailer' && lengths.trailer?.said && ball.kind === 'known' && sum) {
     const said: Known = {
@@ -35,6 +36,6 @@ export function plannedBody(plan: Compiled, side: Side, levers: Levers): BodySta
     };
   }
   if (placeMissing[side].length > 0) return { near: null, far: null, sum };
-  const at = (name: string) => known(effectOf(all, rowOf({ [name]: 1 }, levers), levers.reaches));
-  return { near: at(near), far: at(far), sum };
+  const at = (end: Combination) => known(effectOf(all, rowOf(end, levers), levers.reaches));
+  return { near: at(of.near), far: at(of.far), sum };
 }

@@ -31,6 +31,12 @@ export const ends: Readonly<Record<Side, { readonly near: string; readonly far: 
   trailer: { near: 'B', far: 'G' },
 };
 
+/** The loads of a body by itself as combinations: each end, and both. */
+export const bodyCombinations: Readonly<Record<Side, Readonly<Record<'near' | 'far' | 'sum', Combination>>>> = {
+  vehicle: { near: { F: 1 }, far: { R: 1 }, sum: { F: 1, R: 1 } },
+  trailer: { near: { B: 1 }, far: { G: 1 }, sum: { B: 1, G: 1 } },
+};
+
 /**
  * One kg at x of a body in a combination of the bodies' loads. null for a body: a length is missing that it leans on there; for both: it
  * is of loads that nobody can tell from the bodies'.

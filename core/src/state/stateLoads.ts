@@ -15,7 +15,7 @@ import { speaksOf } from './bodyLoads.ts';
 import { doubtfulLengths, lengthSource, longerByDoubt } from './lengthsInState.ts';
 import { stateSlips, type StateSlip } from './keptSlips.ts';
 import { sigmaOf, sumKnown, type Known } from './known.ts';
-import { ends, type Levers } from './slipToday.ts';
+import { ends, bodyCombinations, type Levers } from './slipToday.ts';
 import { partsOf, type StatePart } from './partsOf.ts';
 import { noticeable, unlistedOf, type UnlistedMass } from './underTotal.ts';
 
@@ -85,7 +85,15 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: Readonly
       otherwise: slips.flatMap(({ coupledAlike, asStood }, slip) =>
         coupledAlike ? [] : [{ slip, asked: coupledLoads(asStood) }],
       ),
-      planned: { vehicle: plannedBody(plan, 'vehicle', levers), trailer: plannedBody(plan, 'trailer', levers) },
+      // Asked for only where no slip weighed the body.
+      planned: {
+        get vehicle() {
+          return plannedBody(plan, 'vehicle', levers);
+        },
+        get trailer() {
+          return plannedBody(plan, 'trailer', levers);
+        },
+      },
     },
     Object.values(asked),
   );
@@ -183,14 +191,23 @@ function withLengths(known: Known, name: QuantityName, byLength: ReadonlyMap<Len
   return { ...known, doubts };
 }
 
+/** What the newest slip that weighed all of a body found on it beside its list. */
 function unlistedOn(side: Side, slips: readonly StateSlip[], levers: Levers): readonly UnlistedMass[] {
+  const lengths = `${side} ${JSON.stringify(levers)}`;
   for (const [at, slip] of slips.entries()) {
-    const listed = slip.unsure ? null : slip.listed(side);
-    const kg = listed && unlistedOf(side, at, slip, listed, levers);
-    const far = listed && unlistedOf(side, at, slip, listed, levers, { [ends[side].far]: 1 });
-    if (kg) return [{ side, kg, far, slip: at }];
+    const key = `${lengths} ${String(at)}`;
+    const found = slip.unlisted.get(key) ?? foundOn(side, at, slip, levers);
+    slip.unlisted.set(key, found);
+    if (found.length > 0) return found;
   }
   return [];
+}
+
+function foundOn(side: Side, at: number, slip: StateSlip, levers: Levers): readonly UnlistedMass[] {
+  const listed = slip.unsure ? null : slip.listed(side);
+  const kg = listed && unlistedOf(side, at, slip, listed, levers);
+  if (!kg) return [];
+  return [{ side, kg, far: unlistedOf(side, at, slip, listed, levers, bodyCombinations[side].far), slip: at }];
 }
 
 /** A body by itself weighs what the scale says of its side, where nothing else rests there. */

@@ -3,7 +3,7 @@ import type { PointLoad, Side } from '../statics/pointLoad.ts';
 import { changesBetween, effectOf } from './changes.ts';
 import { atBest, sigmaOf, sumKnown, type Known } from './known.ts';
 import { ofEnds, type BodyState } from './bodyLoads.ts';
-import { ends, rowOf, today, type Levers, type Slip } from './slipToday.ts';
+import { bodyCombinations, rowOf, today, type Levers, type Slip } from './slipToday.ts';
 
 /** What a slip found on a body that its list does not have: kg, either sign. */
 export interface UnlistedMass {
@@ -25,7 +25,7 @@ export function unlistedOf(
   slip: Slip,
   listed: readonly PointLoad[],
   levers: Levers,
-  of: Combination = { [ends[side].near]: 1, [ends[side].far]: 1 },
+  of: Combination = bodyCombinations[side].sum,
 ): Known | null {
   const row = rowOf(of, levers);
   const weighed = today({ ...slip, changes: [] }, at, of, row, levers);
@@ -65,7 +65,7 @@ export function underTotal(
   const slip = slips[at];
   const listed = slip && listedOn(at, side);
   if (!sum || body.near || body.far || !reach || !slip || !listed) return body;
-  const of = { [ends[side].near]: 1 };
+  const of = bodyCombinations[side].near;
   const row = rowOf(of, levers);
   const unlisted = unlistedOf(side, at, slip, listed, levers);
   const lies = effectOf(changesBetween([], listed), row, levers.reaches);

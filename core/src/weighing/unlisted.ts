@@ -6,7 +6,7 @@ import { viewThen } from '../scale/viewThen.ts';
 import { leversOf } from '../state/askedLoads.ts';
 import { stateSlips } from '../state/keptSlips.ts';
 import { sigmaOf, sumKnown } from '../state/known.ts';
-import { ends, type Levers } from '../state/slipToday.ts';
+import { bodyCombinations, type Levers } from '../state/slipToday.ts';
 import { noticeable, unlistedOf, type UnlistedMass } from '../state/underTotal.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { Unlisted } from './reconcile.ts';
@@ -31,7 +31,7 @@ export function unlistedOn(view: RigView, ticket: Ticket): readonly UnlistedOn[]
     const body = view[side];
     const listed = slip?.listed(side);
     const kg = slip && listed ? unlistedOf(side, 0, slip, listed, levers) : null;
-    const far = slip && listed ? unlistedOf(side, 0, slip, listed, levers, { [ends[side].far]: 1 }) : null;
+    const far = slip && listed ? unlistedOf(side, 0, slip, listed, levers, bodyCombinations[side].far) : null;
     return body && kg && far ? [{ body: body.id, ...whereItSits({ side, kg, far }, levers) }] : [];
   });
 }

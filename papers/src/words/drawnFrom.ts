@@ -7,6 +7,9 @@ export const slipName = (
   { name, date }: { readonly name: string; readonly date?: string | undefined },
 ): string => t('app.card.slip', { slip: name, day: date ?? '' });
 
+/** A slip older than so many days says its age: things come and go that nobody writes down. */
+const oldDays = 60;
+
 /**
  * In words what masses are drawn from: the slips, and what came and went since the newest of them.
  * @param asked whether the list alone was chosen, and not taken because there is no slip
@@ -24,5 +27,6 @@ export function drawnFrom(
   const since = Math.round(told.since);
   const change = since === 0 ? 'app.drawn.nothingSince' : since > 0 ? 'app.drawn.moreSince' : 'app.drawn.lessSince';
   const slips = told.tickets.map((ticket) => slipName(t, ticket)).join(', ');
-  return t('app.drawn.known', { slips, since: t(change, { kg: mass(Math.abs(since)) }) });
+  const known = t('app.drawn.known', { slips, since: t(change, { kg: mass(Math.abs(since)) }) });
+  return told.days !== null && told.days >= oldDays ? `${known} ${t('app.drawn.age', { days: told.days })}` : known;
 }
