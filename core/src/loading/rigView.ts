@@ -20,6 +20,8 @@ export interface RigView {
   readonly typical?: Typical | undefined;
   /** What scales said of it; left out: nothing, or nobody asks them. */
   readonly slips?: readonly KeptSlip[] | undefined;
+  /** What is said of its bodies is supposed, to see what would follow: nothing contradicts it. */
+  readonly supposed?: true;
 }
 
 /** A slip, and the rig as it stood on the scale, whatever is done with it since. */

@@ -16,7 +16,7 @@ export interface SaidAgainst {
  * what each is known to. null: nothing is said, or nothing contradicts it.
  */
 export function saidAgainst(view: RigView, body: Body): SaidAgainst | null {
-  const said = saidOf(view, body);
+  const said = view.supposed ? undefined : saidOf(view, body);
   if (said?.total === undefined) return null;
   const most = said.total + (said.totalPlusMinus ?? 0) + massTolerance;
   const { total: empty, plusMinus = 0 } = body.emptyMass ?? {};

@@ -59,5 +59,5 @@ export function pairedView(view: RigView, { trailerMass, ballShare }: TowedAs): 
     },
   };
   const said = { body: trailer.id, total: trailerMass, ballShare, listed: listedOn(emptied, trailer) };
-  return { ...emptied, loadout: { ...emptied.loadout, said: [...(emptied.loadout.said ?? []), said] } };
+  return { ...emptied, supposed: true, loadout: { ...emptied.loadout, said: [...(emptied.loadout.said ?? []), said] } };
 }

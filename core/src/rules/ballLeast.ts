@@ -1,4 +1,5 @@
 import type { Check } from '../checks/check.ts';
+import { lessBy } from '../checks/lessBy.ts';
 import { judgeLeast } from '../checks/judgeLoad.ts';
 import { judgedAs, timesOf } from '../checks/newCheck.ts';
 import type { Value } from '../loads/loads.ts';
@@ -28,7 +29,7 @@ export const ballLeast = defineRule({
     const { share, atMostKg } = facts.figures;
     const { ballLoad, trailerTotal } = loads.values;
     const byShare = loads.lessTimes('ballLoad', share, 'trailerTotal');
-    const byMass: Value = ballLoad.kind === 'known' ? { ...ballLoad, value: ballLoad.value - atMostKg } : ballLoad;
+    const byMass = lessBy(ballLoad, atMostKg);
     // Without the trailer's mass the fixed mass still decides where it is met: no more is ever asked.
     const enough = byMass.kind === 'known' && byMass.value >= 0;
     const shareRules = byShare.kind === 'known' ? byMass.kind !== 'known' || byShare.value >= byMass.value : !enough;

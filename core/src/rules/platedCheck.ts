@@ -1,7 +1,8 @@
 import type { Check } from '../checks/check.ts';
+import { lessBy } from '../checks/lessBy.ts';
 import { judgeLeast, judgeMost } from '../checks/judgeLoad.ts';
 import { judgedAs } from '../checks/newCheck.ts';
-import type { Loads, Value } from '../loads/loads.ts';
+import type { Loads } from '../loads/loads.ts';
 import { message, term, type Message } from '../messages/message.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import type { Limit } from '../rig/plated.ts';
@@ -55,7 +56,7 @@ function compared(loads: Loads, check: Check, asked: PlatedLimit & { readonly ho
   if (figure === 'optional' && silent) return notApplicable(check, 'check.no.figure');
   const judged =
     asked.sense === 'min'
-      ? judgeLeast(loads, demand, limit.value, shifted(demand, limit.value ?? 0))
+      ? judgeLeast(loads, demand, limit.value, lessBy(demand, limit.value ?? 0))
       : judgeMost(loads, demand, limit);
   return judgedAs(check, judged, { figures: figuresOf(limit, judged.limit), notes: asked.notes?.(limit) ?? [] });
 }
@@ -63,10 +64,6 @@ function compared(loads: Loads, check: Check, asked: PlatedLimit & { readonly ho
 /** The figures behind the limit that was used: the ones that hold, and a lower one that was kept anyway. */
 const figuresOf = (limit: Limit, used: number | null) =>
   used !== null && limit.value !== null && used < limit.value ? [...limit.doubtful, ...limit.figures] : limit.figures;
-
-/** A value less a fixed figure: same row, same ±. */
-const shifted = (demand: Value, by: number): Value =>
-  demand.kind === 'known' ? { ...demand, value: demand.value - by } : demand;
 
 const notApplicable = (check: Check, why: string): Check => ({
   ...check,

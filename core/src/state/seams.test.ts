@@ -205,6 +205,27 @@ describe('another loadout than the one on the slip', () => {
     expect(judged(30, inFamily(there))).toMatchObject({ status: 'unknown', missing: [{ code: 'unlistedAboard' }] });
     expect(judged(50, inFamily(there))?.margin).toBeCloseTo(50, 6);
     expect(judged(-20, inFamily(there))).toMatchObject({ status: 'over', missing: [] });
+    // A least is kept with 40 kg more on the front axle than listed, and not without them.
+    const front = onScale(wagon, [slipOf(wagon, full, 1, kept(wagon, '2026-05-03'), [40, 0, 40, 0])]);
+    const stands = load(inFamily(front), 'frontAxle') ?? NaN;
+    const least = (value: number): RigView => {
+      const figure = { limit: 'frontAxleMin' as const, value, typed: String(value) };
+      const own = front.vehicle;
+      if (!own) throw new Error('no car');
+      return inFamily({
+        ...front,
+        vehicle: {
+          ...own,
+          plates: own.plates.map((plate, at) => (at === 0 ? { ...plate, figures: [...plate.figures, figure] } : plate)),
+        },
+      });
+    };
+    const kept20 = assess(least(stands - 20)).checks.find(
+      ({ sense, quantity, kind }) => sense === 'min' && quantity === 'frontAxle' && kind === 'maker',
+    );
+    expect(kept20).toMatchObject({ status: 'unknown', missing: [{ code: 'unlistedAboard' }] });
+    const kept60 = assess(least(stands - 60)).checks.find(({ id }) => id === kept20?.id);
+    expect(kept60?.margin).toBeCloseTo(60, 6);
     // Of the list that was weighed itself nothing is open.
     const same = judged(200, there);
     expect(same?.missing).toEqual([]);
