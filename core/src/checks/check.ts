@@ -103,6 +103,8 @@ export interface Check {
   /** A most or a least. */
   readonly sense: 'max' | 'min';
   readonly demand: number | null;
+  /** Two figures of the load that cannot both be right, where it is within by one of them and not by the other. */
+  readonly ways?: readonly [number, number] | undefined;
   readonly sigma: number | null;
   readonly limit: number | null;
   readonly margin: number | null;

@@ -14,7 +14,7 @@ type Demand = Mass & Partial<Pick<Known, 'row' | 'lengths' | 'typical' | 'otherw
 
 export type Judged = Pick<
   Check,
-  'demand' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use' | 'lengths' | 'typical'
+  'demand' | 'ways' | 'sigma' | 'limit' | 'margin' | 'status' | 'missing' | 'use' | 'lengths' | 'typical'
 >;
 
 /**
@@ -29,7 +29,8 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
       ? overByItsPart(least, limit.value, missing)
       : notJudged(null, null, limit.value, missing, null);
   }
-  const { value, sigma } = demand;
+  const milder = mildestFirst(demand, 'low');
+  const { value, sigma } = milder;
   const use = demand.row ?? null;
   if (limit.value === null) return notJudged(value, sigma, null, missing, use);
   let lowest = limit.value;
@@ -44,18 +45,27 @@ export function judgeMost(loads: Loads, demand: Demand, limit: Limit): Judged {
   const counted = keepsAll ? lowest : limit.value;
   const margin = counted - value;
   const status = judge(margin, sigma, reserveOf(loads));
-  const reason = whyOpen(demand) ?? onlyOneWay(status, demand.otherwise, (load) => counted - load);
+  const reason = whyOpen(demand) ?? onlyOneWay(status, milder.otherwise, (load) => counted - load);
   const open = reason ? both(missing, openFor(loads, reason)) : missing;
-  if (reason && status !== 'over') return notJudged(value, sigma, counted, open, use);
-  const stricter = stricterFigure(demand);
+  if (reason && status !== 'over')
+    return { ...notJudged(value, sigma, counted, open, use), ...waysOf(value, milder.otherwise) };
+  const stricter = strictest(milder, 'high');
   if (stricter && stricter.value > value && status !== 'over') return judgeMost(loads, stricter, limit);
   const { lengths, typical } = demand;
   if (typical && leftOpen(margin, sigma)) return openByTypical(value, sigma, counted, missing, use, typical);
   return { demand: value, sigma, limit: counted, margin, status, missing: open, use, lengths, typical };
 }
 
+/** The lowest and the highest figure of a load of which not all can be right. */
+const waysOf = (value: number, otherwise: Known['otherwise']): Pick<Judged, 'ways'> =>
+  otherwise && cannotBothBe(otherwise)
+    ? { ways: [Math.min(value, ...otherwise.values), Math.max(value, ...otherwise.values)] }
+    : {};
+
+const cannotBothBe = ({ open }: { readonly open: OpenBy }): boolean => open === 'figures' || open === 'contradiction';
+
 /**
- * Within by one way to take what is known and not by the other: another loadout with what nobody listed and without it, a body by each of
+ * Within by one way to take what is known and not by another: another loadout with what nobody listed and without it, a body by each of
  * two figures that contradict each other.
  */
 const onlyOneWay = (
@@ -63,11 +73,25 @@ const onlyOneWay = (
   otherwise: Known['otherwise'],
   marginOf: (value: number) => number,
 ): Why | undefined =>
-  otherwise && status !== 'over' && marginOf(otherwise.value) < -massTolerance ? otherwise.open : undefined;
+  otherwise && status !== 'over' && otherwise.values.some((value) => marginOf(value) < -massTolerance)
+    ? otherwise.open
+    : undefined;
 
-/** Of two figures of one body that cannot both be right the other: where a load is within by both, what is left is told by the stricter. */
-const stricterFigure = <K extends Pick<Known, 'value' | 'otherwise'>>({ otherwise, ...rest }: K) =>
-  otherwise?.open === 'figures' ? { ...rest, value: otherwise.value } : null;
+/** Of figures that cannot all be right the strictest: where a load is within by all, what is left is told by it. */
+const strictest = <K extends Pick<Known, 'value' | 'otherwise'>>({ otherwise, ...rest }: K, strict: 'low' | 'high') => {
+  if (!otherwise || !cannotBothBe(otherwise)) return null;
+  const values = [rest.value, ...otherwise.values];
+  return { ...rest, value: strict === 'low' ? Math.min(...values) : Math.max(...values) };
+};
+
+/** Candidates with the mildest first: a load is past its limit only where it is so by all of them. */
+function mildestFirst<K extends Pick<Known, 'value' | 'otherwise'>>(load: K, mild: 'low' | 'high'): K {
+  const { value, otherwise } = load;
+  if (!otherwise || !cannotBothBe(otherwise)) return load;
+  const all = [value, ...otherwise.values].sort((a, b) => (mild === 'low' ? a - b : b - a));
+  const [first = value, ...others] = all;
+  return { ...load, value: first, otherwise: { ...otherwise, values: others } };
+}
 
 /** What is usual decides only with its whole range: two standard deviations of a load on one side of its limit. */
 const leftOpen = (margin: number, sigma: number): boolean => Math.abs(margin) < 2 * sigma;
@@ -100,7 +124,7 @@ const overByItsPart = (
   missing: Judged['missing'],
 ): Judged => ({ ...notJudged(value, sigma, limit, missing, null), margin: limit - value, status: 'over' });
 
-type Why = 'contradiction' | OpenBy;
+type Why = OpenBy;
 const whyOpen = ({ contradicted, open }: Extract<Mass, { readonly kind: 'known' }>): Why | undefined =>
   contradicted ? 'contradiction' : open;
 
@@ -140,16 +164,18 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   const missing = margin.kind === 'unknown' ? margin.missing : demand.kind === 'unknown' ? demand.missing : [];
   const [value, sigma] = demand.kind === 'known' ? [demand.value, demand.sigma] : [null, null];
   if (margin.kind !== 'known' || demand.kind !== 'known') return notJudged(value, sigma, limit, missing, null);
-  const status = judge(margin.value, margin.sigma, reserveOf(loads));
+  const milder = mildestFirst(margin, 'high');
+  const status = judge(milder.value, margin.sigma, reserveOf(loads));
   const { row: use, lengths, typical } = margin;
-  const reason = whyOpen(margin) ?? onlyOneWay(status, margin.otherwise, (left) => left);
+  const reason = whyOpen(margin) ?? onlyOneWay(status, milder.otherwise, (left) => left);
   const open = reason ? both(missing, openFor(loads, reason)) : missing;
-  if (reason && status !== 'over') return notJudged(value, sigma, limit, open, use);
-  const stricter = stricterFigure(margin);
-  if (stricter && stricter.value < margin.value && status !== 'over') return judgeLeast(loads, demand, limit, stricter);
-  if (typical && leftOpen(margin.value, margin.sigma))
+  if (reason && status !== 'over')
+    return { ...notJudged(value, sigma, limit, open, use), ...waysOf(demand.value, demand.otherwise) };
+  const stricter = strictest(milder, 'low');
+  if (stricter && stricter.value < milder.value && status !== 'over') return judgeLeast(loads, demand, limit, stricter);
+  if (typical && leftOpen(milder.value, margin.sigma))
     return openByTypical(demand.value, demand.sigma, limit, missing, use, typical);
-  return { demand: value, sigma, limit, margin: margin.value, status, missing: open, use, lengths, typical };
+  return { demand: value, sigma, limit, margin: milder.value, status, missing: open, use, lengths, typical };
 }
 
 /** A limit nobody read off a plate: a table, a formula. */

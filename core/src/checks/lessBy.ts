@@ -7,6 +7,6 @@ export function lessBy(load: Value, kg: number): Value {
   return {
     ...load,
     value: load.value - kg,
-    ...(otherwise ? { otherwise: { ...otherwise, value: otherwise.value - kg } } : {}),
+    ...(otherwise ? { otherwise: { ...otherwise, values: otherwise.values.map((value) => value - kg) } } : {}),
   };
 }

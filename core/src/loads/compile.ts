@@ -65,7 +65,7 @@ function bothWays(plan: Compiled, papers: Compiled): Compiled {
   const either = (value: Value, other: Value): Value => {
     if (value.kind !== 'known') return value;
     if (other.kind !== 'known') return { ...value, open: 'figures' };
-    return other.value === value.value ? value : { ...value, otherwise: { value: other.value, open: 'figures' } };
+    return other.value === value.value ? value : { ...value, otherwise: { values: [other.value], open: 'figures' } };
   };
   const values = Object.fromEntries(
     quantityNames.map((name) => [name, either(plan.values[name], papers.values[name])]),

@@ -7,9 +7,9 @@ import type { Row } from '../statics/row.ts';
 /**
  * Why a known mass lets nothing pass all the same: nobody knows how the rig was loaded when it was weighed, or something was weighed
  * that nobody listed and that may lie just there, or that may not be on board as it is loaded now; or two figures
- * of one body that cannot both be right.
+ * of one body, or readings of a slip, that cannot both be right.
  */
-export type OpenBy = 'loadState' | 'unlisted' | 'unlistedAboard' | 'figures';
+export type OpenBy = 'loadState' | 'unlisted' | 'unlistedAboard' | 'figures' | 'contradiction';
 
 /**
  * A mass in kg with one standard deviation, or what is missing to know it, or nothing where the rig has no such mass.
@@ -44,8 +44,8 @@ export type Value =
       readonly lengths?: readonly LengthEffect[];
       /** What of it was taken as is usual, the most doubtful first; undefined: nothing. */
       readonly typical?: readonly TypicalPart[];
-      /** What it is by the other of two ways to take what is known, and what would tell which; left out: there is one way. */
-      readonly otherwise?: { readonly value: number; readonly open: OpenBy };
+      /** What it is by other ways to take what is known, and what would tell which; left out: there is one way. */
+      readonly otherwise?: { readonly values: readonly number[]; readonly open: OpenBy };
     })
   | Exclude<Mass, { readonly kind: 'known' }>;
 

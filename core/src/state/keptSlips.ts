@@ -7,6 +7,7 @@ import { compile, type Compiled } from '../loads/compile.ts';
 import { rigLengths } from '../loading/rigLengths.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { asItStood } from '../scale/asItStood.ts';
+import { adjust } from '../scale/leastSquares.ts';
 import { adjustTicket, suspects, weighingLengths } from '../scale/slipEquations.ts';
 import type { LoadOrigin, PointLoad, Side } from '../statics/pointLoad.ts';
 import { changesBetween, type Change } from './changes.ts';
@@ -19,6 +20,8 @@ interface Solved {
   readonly adjusted: ReturnType<typeof adjustTicket>;
   readonly estimate: Slip['estimate'];
   readonly suspects: readonly number[];
+  /** The same without each of the readings that cannot all be right. */
+  readonly candidates: readonly Slip['estimate'][];
   readonly plan: Compiled;
   /** What it found beside its list, by the lengths that were asked with: it is the same for every way to load the rig. */
   readonly unlisted: Map<string, readonly UnlistedMass[]>;
@@ -62,6 +65,15 @@ function speaks({ vehicle, trailer }: Shared, then: RigView, { state, on }: Read
   return on.every((part) => (isOfVehicle(part) ? vehicle : trailer));
 }
 
+/** What the other readings say, the weights in the order of all. */
+function leftOut(used: ReturnType<typeof adjustTicket>['used'], at: number): Slip['estimate'] {
+  const { estimate } = adjust(used.filter((_, other) => other !== at));
+  return (of) => {
+    const found = estimate(of);
+    return found && { ...found, weights: [...found.weights.slice(0, at), 0, ...found.weights.slice(at)] };
+  };
+}
+
 function solve(kept: KeptSlip, shared: Shared): Solved {
   const key = `${String(shared.vehicle)} ${String(shared.trailer)}`;
   const known = solvedSlips.get(kept) ?? new Map<string, Solved>();
@@ -72,11 +84,14 @@ function solve(kept: KeptSlip, shared: Shared): Solved {
   const ticket = { ...kept.ticket, readings: kept.ticket.readings.filter((one) => speaks(shared, then, one)) };
   const adjusted = adjustTicket(weighingLengths(then, rigLengths(then)), ticket, then);
   const { estimate } = adjusted.adjustment;
+  const wrong = suspects(adjusted.adjustment);
   const solved = {
     ticket,
     adjusted,
     estimate: remembered(estimate),
-    suspects: suspects(adjusted.adjustment),
+    suspects: wrong,
+    // One culprit alone may be right all the same, and nobody knows by which others: nothing passes.
+    candidates: wrong.length > 1 ? wrong.map((at) => remembered(leftOut(adjusted.used, at))) : [],
     plan: compile(then),
     unlisted: new Map<string, readonly UnlistedMass[]>(),
   };
@@ -101,6 +116,7 @@ export interface StateSlip extends Slip {
   /** The list of a body then, where every mass and every place of it is known. */
   readonly listed: (side: Side) => readonly PointLoad[] | null;
   readonly unlisted: Map<string, readonly UnlistedMass[]>;
+  readonly candidates: readonly Slip['estimate'][];
   /** The rig as it stood on the scale, bars on or off as they were read. */
   readonly asStood: RigView;
   /** Whether it was coupled as the rig is now. */
@@ -128,6 +144,7 @@ export function stateSlips(view: RigView, now: Compiled): readonly StateSlip[] {
         estimate: solved.estimate,
         sigmas: used.map(({ sigma }) => sigma),
         suspects: solved.suspects,
+        candidates: solved.candidates,
         // Most questions are answered by the newest slip: what came since older ones is looked at when it is asked for.
         get changes() {
           return (since ??= changes());

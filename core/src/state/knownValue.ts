@@ -50,7 +50,7 @@ export function valueOf(known: Known, row: Row, tell: Telling, beside = 0): Valu
     ...(typical.length > 0 ? { typical: typical.sort((a, b) => b.variance - a.variance) } : {}),
     ...(known.contradicted ? { contradicted: true } : {}),
     ...(Math.abs(beside) > worthCounting
-      ? { otherwise: { value: known.value - beside, open: 'unlistedAboard' as const } }
+      ? { otherwise: { values: [known.value - beside], open: 'unlistedAboard' as const } }
       : {}),
     ...(known.unsure ? { open: 'loadState' as const } : {}),
   };

@@ -8,6 +8,7 @@ import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
 import { combineRows, nothing, type Row } from '../statics/row.ts';
 import { askedOf, coupledLoads, leversOf, rowsOf, towedOf } from './askedLoads.ts';
 import { besideTheList } from './besideTheList.ts';
+import { byCandidates } from './byCandidates.ts';
 import { bestEstimate } from './bestEstimate.ts';
 import { tellingOf, valueOf } from './knownValue.ts';
 import { plannedBody } from './plannedBody.ts';
@@ -48,7 +49,9 @@ export function stateLoads(view: RigView): Compiled {
   const plan = compile(view);
   if (!view.slips || view.slips.length === 0) return plan;
   const slips = stateSlips(view, plan);
-  return slips.length === 0 ? plan : fromAll(plan, slips, lengthEffects(view, plan, slips));
+  if (slips.length === 0) return plan;
+  const effects = lengthEffects(view, plan, slips);
+  return byCandidates(slips, (one) => fromAll(plan, one, effects));
 }
 
 /** By how much each known load moves for one standard deviation of a length, kg: all of it reckoned anew with the length longer. */

@@ -25,6 +25,10 @@ function answer(t: Translate, { status, kind, group }: Check): string {
 /** A load of a check with its ± of two standard deviations, where that is half a kg or more; without its unit. */
 export function demandText(t: Translate, check: Check, unit: MassUnit): string {
   if (check.demand === null) return t('app.verdict.unknown');
+  if (check.ways) {
+    const [a, b] = check.ways.map((kg) => checkAmount(check, kg, unit, 'load'));
+    return t('app.verdict.eitherLoad', { a: a ?? '', b: b ?? '' });
+  }
   const load = checkAmount(check, check.demand, unit, 'load');
   return check.sigma && check.sigma >= 0.5
     ? t('app.card.doubt', { load, doubt: checkAmount(check, 2 * check.sigma, unit, 'load') })

@@ -108,7 +108,12 @@ const share = computed(() => {
 });
 const loadOf = (check: Check | null): string => {
   if (!check || check.demand === null) return t('app.pillar.unknownLoad');
-  const demand = written(displayMass(check.demand, settings.massUnit, 'load'), 0);
+  const shown = (kg: number) => written(displayMass(kg, settings.massUnit, 'load'), 0);
+  const [a, b] = check.ways ?? [];
+  const demand =
+    a === undefined || b === undefined
+      ? shown(check.demand)
+      : t('app.verdict.eitherLoad', { a: shown(a), b: shown(b) });
   if (check.limit === null) return t('app.pillar.noLimit', { demand });
   const limit = written(displayMass(check.limit, settings.massUnit, 'nearest'), 0);
   return t(check.sense === 'max' ? 'app.pillar.of' : 'app.pillar.least', { demand, limit });

@@ -17,6 +17,23 @@ const arithmetic = useArithmetic();
 const settings = useSettings();
 
 const usual = computed(() => typicalMessage(props.check));
+const eitherOf = ({ ways }: Check): string | null => {
+  if (!ways) return null;
+  const [a, b] = ways.map((kg) => checkAmount(props.check, kg, settings.massUnit, 'load'));
+  return t('app.verdict.eitherLoad', { a: a ?? '', b: b ?? '' });
+};
+/** The verdict by each of two figures. */
+const byEach = computed((): string => {
+  const { ways, limit, sense } = props.check;
+  if (!ways || limit === null) return '';
+  const [a, b] = ways.map((kg) => marginWords(sense === 'max' ? limit - kg : kg - limit));
+  return t('app.verdict.byEach', { a: a ?? '', b: b ?? '' });
+});
+const marginWords = (margin: number): string => {
+  const amount = checkAmount(props.check, Math.abs(margin), settings.massUnit, margin < 0 ? 'load' : 'margin');
+  const most = props.check.sense === 'max';
+  return t(`app.margin.${margin < 0 ? (most ? 'over' : 'short') : most ? 'left' : 'above'}`, { amount });
+};
 const figures = computed(() => {
   const { demand, limit, sense, sigma, notes } = props.check;
   const nothing = demand === null && limit === null && props.check.missing.length === 0;
@@ -27,8 +44,9 @@ const figures = computed(() => {
   if (demand === null && props.check.status === 'unknown') return '';
   const kg = (value: number | null, rounding: 'load' | 'nearest') =>
     value === null ? t('app.verdict.unknown') : checkAmount(props.check, value, settings.massUnit, rounding);
-  const doubt = sigma ? kg(2 * sigma, 'load') : '';
-  const named = { demand: kg(demand, 'load'), limit: kg(limit, 'nearest'), doubt };
+  // Of two figures that cannot both be right each stands for itself: no ± spans them.
+  const doubt = sigma && !props.check.ways ? kg(2 * sigma, 'load') : '';
+  const named = { demand: eitherOf(props.check) ?? kg(demand, 'load'), limit: kg(limit, 'nearest'), doubt };
   if (limit === null) return t('app.pillar.noLimit', { demand: named.demand });
   const unit = props.check.unit ? t(`app.verdict.unit.${props.check.unit}`) : '';
   const key = sense === 'max' ? 'most' : 'least';
@@ -48,6 +66,7 @@ const figures = computed(() => {
     <span class="name">{{ say(check.name) }} <CheckMarks :check="check" /></span>
     <span class="num figures">{{ figures }}</span>
     <MarginText v-if="check.status !== 'notApplicable'" class="margin" :check="check" />
+    <small v-if="byEach" class="low" data-test="by-each">{{ byEach }}</small>
     <small v-if="usual" class="low" data-test="usual">{{ say(usual) }}</small>
     <small v-if="binds(check) && check.status === 'over' && check.source.confidence === 'medium'" class="low">
       {{ t('app.verdict.medium') }}
