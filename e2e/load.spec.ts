@@ -58,6 +58,7 @@ test('the keys carry as well as the mouse: every place says what would be left',
 test('a line said in a hurry: things, tanks and people, with what is wrong said at once', async ({ page }) => {
   await page.goto(`${wagon}/verdict`);
   await expect(sentence(page)).toBeVisible();
+  await settled(page);
   await page.keyboard.press('/');
   const line = page.getByRole('combobox', { name: 'Quick line' });
   await expect(line).toBeFocused();
