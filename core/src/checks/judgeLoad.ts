@@ -172,7 +172,8 @@ export function judgeLeast(loads: Loads, demand: Value, limit: number | null, ma
   if (reason && status !== 'over')
     return { ...notJudged(value, sigma, limit, open, use), ...waysOf(demand.value, demand.otherwise) };
   const stricter = strictest(milder, 'low');
-  if (stricter && stricter.value < milder.value && status !== 'over') return judgeLeast(loads, demand, limit, stricter);
+  if (stricter && stricter.value < milder.value && status !== 'over')
+    return judgeLeast(loads, strictest(demand, 'low') ?? demand, limit, stricter);
   if (typical && leftOpen(milder.value, margin.sigma))
     return openByTypical(demand.value, demand.sigma, limit, missing, use, typical);
   return { demand: value, sigma, limit, margin: milder.value, status, missing: open, use, lengths, typical };

@@ -386,6 +386,16 @@ describe('readings that cannot all be right', () => {
     expect(check(solo(2100), 'vehicle.max')?.margin).toBeCloseTo(100, 6);
   });
 
+  it('pass a least with the figure that leaves least, as it is shown', () => {
+    const view = made({ alone: true, limits: { vehicleMax: 2500, frontAxleMax: 1500, frontAxleMin: 850 } });
+    const slip = { ...solo(2500), vehicle: view.vehicle };
+    const found = assess(slip).checks.find(
+      ({ sense, quantity, kind }) => sense === 'min' && quantity === 'frontAxle' && kind === 'maker',
+    );
+    expect(found?.demand).toBeCloseTo(900, 6);
+    expect(found?.margin).toBeCloseTo(50, 6);
+  });
+
   it('are over only where they are so by each, by no more than the milder says', () => {
     expect(check(solo(1880), 'vehicle.max')).toMatchObject({ status: 'over' });
     expect(check(solo(1880), 'vehicle.max')?.margin).toBeCloseTo(-20, 6);
