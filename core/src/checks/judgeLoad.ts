@@ -8,8 +8,8 @@ import { judge } from './judge.ts';
 /** The reserve an owner wants kept free. */
 const reserveOf = (loads: Loads): number => loads.view.situation.reserve ?? 0;
 
-/** A mass with, where it changes with what is packed, its row. */
 type Known = Extract<Value, { readonly kind: 'known' }>;
+/** A mass with, where it changes with what is packed, its row. */
 type Demand = Mass & Partial<Pick<Known, 'row' | 'lengths' | 'typical' | 'otherwise'>>;
 
 export type Judged = Pick<
@@ -72,7 +72,7 @@ const onlyOneWay = (
   status: Judged['status'],
   otherwise: Known['otherwise'],
   marginOf: (value: number) => number,
-): Why | undefined =>
+): OpenBy | undefined =>
   otherwise && status !== 'over' && otherwise.values.some((value) => marginOf(value) < -massTolerance)
     ? otherwise.open
     : undefined;
@@ -124,15 +124,14 @@ const overByItsPart = (
   missing: Judged['missing'],
 ): Judged => ({ ...notJudged(value, sigma, limit, missing, null), margin: limit - value, status: 'over' });
 
-type Why = OpenBy;
-const whyOpen = ({ contradicted, open }: Extract<Mass, { readonly kind: 'known' }>): Why | undefined =>
+const whyOpen = ({ contradicted, open }: Extract<Mass, { readonly kind: 'known' }>): OpenBy | undefined =>
   contradicted ? 'contradiction' : open;
 
 /**
  * Readings that cannot all be right let nothing pass, nor does a slip of an unknown load, nor a place in which something unlisted may
  * lie; what is too heavy stays too heavy, and names them.
  */
-function openFor({ view }: Loads, code: Why): readonly Missing[] {
+function openFor({ view }: Loads, code: OpenBy): readonly Missing[] {
   const body = view.vehicle ?? view.trailer;
   return [{ code, body: body?.id ?? '', bodyName: body?.name ?? '' }];
 }

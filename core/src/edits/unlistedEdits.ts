@@ -5,12 +5,12 @@ import { addPart, changePart } from './bodyEdits.ts';
 import { edited, entryOf } from './draft.ts';
 
 /** Where a thing lies that a scale found. */
-export interface FoundPlace {
+interface FoundPlace {
   readonly body: string;
   readonly place: string;
 }
 
-/** A slip whose list is set right, and the loadout in hand that had the same gap; kg. */
+/** A slip whose list is set right, and the loadout in hand that had the same gap. */
 interface OnList {
   readonly ticket: string;
   readonly loadout: string;
@@ -86,11 +86,14 @@ function onLists(
   });
 }
 
-/** It came or went after the slip: it is asked no more. */
+/** It came or went after the slip: it is asked no more. What was deleted went after every slip that still has it. */
 export const cameSince = (workspace: Workspace, ticket: string, id: string): Workspace =>
   edited(workspace, ({ tickets }) => {
-    const slip = entryOf(tickets, ticket);
-    if (slip) slip.since = [...new Set([...(slip.since ?? []), id])];
+    workspace.tickets.forEach((slip, at) => {
+      const draft = tickets[at];
+      const concerned = slip.id === ticket || slip.gone?.some((thing) => thing.id === id) === true;
+      if (draft && concerned) draft.since = [...new Set([...(slip.since ?? []), id])];
+    });
   });
 
 /** It was so on the scale already: the slip's list is set right after the loadout in hand. */

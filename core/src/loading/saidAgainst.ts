@@ -1,8 +1,9 @@
 import type { Body } from '../rig/body.ts';
 import { massTolerance } from '../units/rounding.ts';
-import { loadoutLoads } from './loadoutLoads.ts';
+import { emptyLoads } from './emptyLoads.ts';
+import { rigLengths } from './rigLengths.ts';
 import type { RigView } from './rigView.ts';
-import { saidOf } from './said.ts';
+import { listedOn, saidOf } from './said.ts';
 
 /** Two figures of one body that cannot both be right, kg: what is said of all of it, and what it cannot weigh less than. */
 export interface SaidAgainst {
@@ -20,10 +21,11 @@ export function saidAgainst(view: RigView, body: Body): SaidAgainst | null {
   if (said?.total === undefined) return null;
   const most = said.total + (said.totalPlusMinus ?? 0) + massTolerance;
   const { total: empty, plusMinus = 0 } = body.emptyMass ?? {};
-  if (empty !== undefined && most < empty - plusMinus) return { kind: 'belowEmpty', said: said.total, other: empty };
-  const listed = loadoutLoads(view, body).loads.reduce((sum, { mass }) => sum + mass, 0);
-  const since = listed - (said.listed ?? listed);
-  return most + since < listed ? { kind: 'belowListed', said: said.total + since, other: listed } : null;
+  // A figure in running order contains people, fuel or water that need not be on board.
+  const bare = emptyLoads(body, rigLengths(view)).loads.reduce((sum, { mass }) => sum + mass, 0);
+  if (empty !== undefined && most < bare - plusMinus) return { kind: 'belowEmpty', said: said.total, other: empty };
+  const listed = said.listed ?? listedOn(view, body);
+  return most < listed ? { kind: 'belowListed', said: said.total, other: listed } : null;
 }
 
 /** The rig by its papers where what is said of a body contradicts them; null where nothing does. */

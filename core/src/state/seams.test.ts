@@ -9,17 +9,11 @@ import { whatIsOver } from '../verdict/whatIsOver.ts';
 import { assessTicket } from '../weighing/measured.ts';
 import { exampleNames, exampleView, exampleWorkspace } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
-import { onScale, slipOf, ticketOf, type Stood } from '../testing/weighed.ts';
+import { fullWeighing as full, onScale, slipOf, ticketOf, type Stood } from '../testing/weighed.ts';
 import { addKnownRig } from '../edits/startRig.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 
 const wagon = exampleView('australian-wagon-and-tandem');
-const full: readonly Stood[] = [
-  { state: 'uncoupled', on: ['front'] },
-  { state: 'uncoupled', on: ['rear'] },
-  { state: 'coupled', on: ['front', 'rear'] },
-  { state: 'coupled', on: ['trailer'] },
-];
 const coupled: readonly Stood[] = [
   { state: 'coupled', on: ['front'] },
   { state: 'coupled', on: ['rear'] },

@@ -176,7 +176,20 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: Readonly
         );
       const sigma = Math.hypot(value.sigma, times * base.sigma);
       const open = value.open ?? base.open;
-      return { kind: 'known', value: value.value - times * base.value, sigma, row, ...(open ? { open } : {}) };
+      const ways = [
+        ...(value.otherwise?.values ?? []).map((one) => one - times * base.value),
+        ...(base.otherwise?.values ?? []).map((one) => value.value - times * one),
+      ];
+      const why = value.otherwise?.open ?? base.otherwise?.open;
+      const otherwise = why ? { otherwise: { values: ways, open: why } } : {};
+      return {
+        kind: 'known',
+        value: value.value - times * base.value,
+        sigma,
+        row,
+        ...otherwise,
+        ...(open ? { open } : {}),
+      };
     },
     laden: (body) => ladenOf(plan, values, body) ?? listed(plan.laden(body), body),
     carried: (body) => withUnlisted(plan.carried(body), body, unlisted, view),

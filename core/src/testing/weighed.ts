@@ -5,6 +5,14 @@ import type { Reading, Ticket } from '../loading/ticket.ts';
 
 export type Stood = Pick<Reading, 'state' | 'on'> & Partial<Pick<Reading, 'support' | 'bars' | 'side'>>;
 
+/** A whole weighing of a towing rig: the vehicle's axles alone, and both bodies coupled. */
+export const fullWeighing: readonly Stood[] = [
+  { state: 'uncoupled', on: ['front'] },
+  { state: 'uncoupled', on: ['rear'] },
+  { state: 'coupled', on: ['front', 'rear'] },
+  { state: 'coupled', on: ['trailer'] },
+];
+
 /** A slip with these readings, on a scale fine enough to be the truth unless its steps are given. */
 export const ticketOf = (
   view: RigView,

@@ -3,17 +3,11 @@ import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Body } from '../rig/body.ts';
 import { exampleView } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
-import { onScale, slipOf, type Stood } from '../testing/weighed.ts';
+import { fullWeighing as full, onScale, slipOf, type Stood } from '../testing/weighed.ts';
 import { assess } from './assess.ts';
 import { mustLeave } from './mustLeave.ts';
 
 const wagon = exampleView('australian-wagon-and-tandem');
-const full: readonly Stood[] = [
-  { state: 'uncoupled', on: ['front'] },
-  { state: 'uncoupled', on: ['rear'] },
-  { state: 'coupled', on: ['front', 'rear'] },
-  { state: 'coupled', on: ['trailer'] },
-];
 /** The wagon with nothing on its lists, on a scale that found so much more on the front and rear axle, and in all coupled. */
 function unlistedWagon(front: number, rear: number): RigView {
   const bare: RigView = { ...wagon, loadout: { ...wagon.loadout, placements: [], crew: [] } };

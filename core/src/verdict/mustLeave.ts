@@ -1,13 +1,14 @@
-import { binds, comparesLoad, type Check } from '../checks/check.ts';
-import { lossPerKg, marginAfter, type Shift } from '../limits/shift.ts';
+import { comparesLoad, type Check } from '../checks/check.ts';
+import { keepsOthers } from '../limits/keepsOthers.ts';
+import { lossPerKg, marginAfter } from '../limits/shift.ts';
 import { placeContents } from '../loading/placeContents.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import { bodyReach } from '../scale/bodyReach.ts';
 import { isState } from '../state/stateLoads.ts';
+import type { QuantityName } from '../statics/rigRows.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { massTolerance } from '../units/rounding.ts';
 import type { Assessment } from './assess.ts';
 
 /** A spot of the rig where so many kg less would bring a check right. */
@@ -57,10 +58,10 @@ function spotsOf({ loads, checks }: Assessment, check: Check, mass: number): rea
     const spot = (name: Message, x: number, holds: number): readonly LeaveSpot[] => {
       const loss = lossPerKg(check, use, side, x);
       const kg = loss > leastLoss ? mass / loss : Infinity;
-      if (kg > holds || !keepsOthers(checks, check, { side, x, mass: -kg })) return [];
+      if (kg > holds || !keepsOthers(checks, check, (other) => marginAfter(other, [{ side, x, mass: -kg }]))) return [];
       return [{ side, body: body.id, name, x, mass: kg }];
     };
-    const open = mayHoldMore(loads, side);
+    const open = mayHoldMore(loads, side, check);
     const named = body.places.flatMap(({ id, name, x }) =>
       x === undefined
         ? []
@@ -78,19 +79,14 @@ function spotsOf({ loads, checks }: Assessment, check: Check, mass: number): rea
 }
 
 /** Whether there is more on a side than its list says: a scale found it, or found the side laden though nothing is listed on it. */
-function mayHoldMore(loads: PlannedOrWeighed, side: Side): boolean {
+function mayHoldMore(loads: PlannedOrWeighed, side: Side, { quantity }: Check): boolean {
   if (loads.from === 'slip') return true;
   if (!isState(loads)) return false;
-  const { view } = loads;
+  const { view, known } = loads;
+  if (!(quantity in known) || known[quantity as QuantityName] === null) return false;
   const own = placedBodies(view).flatMap((one) => (one.side === side ? [one.body.id] : []));
   return loads.beside(side) > 0 || !view.loadout.placements.some(({ body }) => own.includes(body));
 }
-
-const keepsOthers = (checks: readonly Check[], healed: Check, shift: Shift): boolean =>
-  checks.every((other) => {
-    if (other.id === healed.id || (!binds(other) && other.role !== 'band') || other.margin === null) return true;
-    return (marginAfter(other, [shift]) ?? other.margin) >= Math.min(0, other.margin) - massTolerance;
-  });
 
 function saying({ loads }: Assessment, check: Check, mass: number, spots: readonly LeaveSpot[]): Message {
   const named = { check: check.name, mass: kilograms(mass, 'load', check.id) };

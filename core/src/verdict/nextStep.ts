@@ -16,8 +16,8 @@ export type NextStep =
   | { readonly kind: 'go'; readonly to: NextStation };
 
 /**
- * The smallest mend of the worst excess, or how many kg must go where no single thing does it; else the fact that settles most for its minutes, else the next thing of the owner's
- * order: plates, things, a weighing, the card for the road.
+ * The smallest mend of the worst excess, or how many kg must go where no single thing does it; else the fact that settles most for its
+ * minutes, else the next thing of the owner's order: plates, things, a weighing, the card for the road.
  * @param slips how many weighings are kept
  */
 export function nextStep(assessment: Assessment, slips: number): NextStep {

@@ -1,4 +1,5 @@
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
+import { keepsOthers } from '../limits/keepsOthers.ts';
 import { marginWith, moveCandidates, tankMove, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
 import { lossPerKg } from '../limits/shift.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
@@ -128,7 +129,11 @@ function done(
   move: MoveCandidate,
   named: NonNullable<Message['params']>,
 ): readonly Remedy[] {
-  if ((marginWith(check, move) ?? -1) < -massTolerance || !keepsOthers(checks, check, move)) return [];
+  if (
+    (marginWith(check, move) ?? -1) < -massTolerance ||
+    !keepsOthers(checks, check, (other) => marginWith(other, move))
+  )
+    return [];
   const { mass } = move;
   return [
     {
@@ -142,17 +147,6 @@ function done(
     },
   ];
 }
-
-/**
- * Whether every limit that is kept now is still kept, and none that is not gets worse. The usual band of the load on the
- * coupling counts here too: a lightened nose would mend an axle and let the trailer swing.
- */
-const keepsOthers = (checks: readonly Check[], healed: Check, move: MoveCandidate): boolean =>
-  checks.every((other) => {
-    if (other.id === healed.id || (!binds(other) && other.role !== 'band') || other.margin === null) return true;
-    const after = marginWith(other, move) ?? other.margin;
-    return after >= Math.min(0, other.margin) - massTolerance;
-  });
 
 /** Changes smaller than this many kg are none. */
 const noticed = 0.5;

@@ -1,4 +1,5 @@
 import { placedMass } from '../loading/placed.ts';
+import type { Ticket } from '../loading/ticket.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { PlannedOrWeighed } from '../loads/plannedOrWeighed.ts';
 import { isState } from '../state/stateLoads.ts';
@@ -14,8 +15,8 @@ export interface AskedSince {
 }
 
 /**
- * What is asked of the newest slip: things taken off the inventory since, which count as on board until it is answered; and, where
- * the scale found more than was listed, things and people on board now that its list does not have, which count as new.
+ * What is asked: of every slip the things taken off the inventory since, each once, which count as on board until it is answered; and of
+ * the newest, where the scale found more than was listed, things and people on board now that its list does not have, which count as new.
  */
 export function askedSince(loads: PlannedOrWeighed): readonly AskedSince[] {
   if (!isState(loads)) return [];
@@ -25,18 +26,19 @@ export function askedSince(loads: PlannedOrWeighed): readonly AskedSince[] {
   const ticket = newest?.kept.ticket;
   if (!ticket?.loadout || !then) return [];
   const settled = new Set(ticket.since ?? []);
-  const deleted = (ticket.gone ?? []).flatMap((thing): readonly AskedSince[] => {
-    const lay = ticket.loadout?.placements.filter((one) => one.thing === thing.id) ?? [];
-    const mass = lay.reduce((sum, one) => sum + placedMass(thing, one), 0);
-    return settled.has(thing.id) || mass === 0
-      ? []
-      : [{ ticket: ticket.id, kind: 'deleted', what: 'thing', id: thing.id, name: thing.name, mass }];
-  });
+  const gone = loads.slips.flatMap((slip) => deleted(slip.kept.ticket));
+  const once = gone.filter((one, at) => gone.findIndex(({ id }) => id === one.id) === at);
   const more = loads.beside('vehicle') > 0 || loads.beside('trailer') > 0;
-  return [
-    ...deleted,
-    ...(more && ticket.loadout.id === view.loadout.id ? entered(view, then, ticket.id, settled) : []),
-  ];
+  return [...once, ...(more && ticket.loadout.id === view.loadout.id ? entered(view, then, ticket.id, settled) : [])];
+}
+
+function deleted({ id: ticket, loadout, gone = [], since = [] }: Ticket): readonly AskedSince[] {
+  return gone.flatMap((thing): readonly AskedSince[] => {
+    const lay = loadout?.placements.filter((one) => one.thing === thing.id) ?? [];
+    const mass = lay.reduce((sum, one) => sum + placedMass(thing, one), 0);
+    if (since.includes(thing.id) || mass === 0) return [];
+    return [{ ticket, kind: 'deleted', what: 'thing', id: thing.id, name: thing.name, mass }];
+  });
 }
 
 function entered(view: RigView, then: RigView, ticket: string, settled: ReadonlySet<string>): readonly AskedSince[] {

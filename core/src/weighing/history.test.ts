@@ -6,7 +6,7 @@ import { addBareTotal } from '../edits/ticketEdits.ts';
 import { onDay, type RigView } from '../loading/rigView.ts';
 import type { FittedPart } from '../rig/equipment.ts';
 import { exampleView } from '../testing/examples.ts';
-import { onScale, slipOf, type Stood } from '../testing/weighed.ts';
+import { fullWeighing as all, onScale, slipOf, type Stood } from '../testing/weighed.ts';
 import { betweenSlips } from './betweenSlips.ts';
 import { guesses, ownGuesses, planQuality } from './guesses.ts';
 import { mightBe } from './mightBe.ts';
@@ -24,12 +24,6 @@ const wagon: RigView = {
   vehicle: example.vehicle && { ...example.vehicle, fitted: undated(example.vehicle.fitted) },
   trailer: example.trailer && { ...example.trailer, fitted: undated(example.trailer.fitted) },
 };
-const all: readonly Stood[] = [
-  { state: 'uncoupled', on: ['front'] },
-  { state: 'uncoupled', on: ['rear'] },
-  { state: 'coupled', on: ['front', 'rear'] },
-  { state: 'coupled', on: ['trailer'] },
-];
 const weighed = (id: string, date: string, of: RigView, more: Partial<Ticket> = {}, off: readonly number[] = []) =>
   slipOf(of, all, 1, { id, date, loadout: wagon.loadout, ...more }, off);
 /** The wagon with so much more at x that no list knows. */

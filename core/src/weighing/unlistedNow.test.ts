@@ -117,6 +117,21 @@ describe('what was entered or deleted after a slip', () => {
     expect(found(then)[0]?.mass).toBeCloseTo(kg + thing.mass * first.count, 6);
   });
 
+  it('asks of an older slip too, once for each thing, and the answer holds for all', () => {
+    const document = weighed();
+    const [slip] = document.tickets;
+    const thing = document.things.find(({ id }) => id === first?.thing);
+    if (!slip || !thing) throw new Error('no slip');
+    const older = { ...slip, id: 'older', date: '2026-02-01' };
+    const deleted = removeThing({ ...document, tickets: [older, slip] }, thing.id);
+    expect(asked(deleted)).toMatchObject([{ kind: 'deleted', id: thing.id, ticket: 'slip' }]);
+    const gone = cameSince(deleted, 'slip', thing.id);
+    expect(asked(gone)).toEqual([]);
+    expect(gone.tickets.map(({ since }) => since)).toEqual([[thing.id], [thing.id]]);
+    // Not on the newer scale, and on the older one by its list: that is asked next.
+    expect(asked(wasSoThen(deleted, on(document), thing.id))).toMatchObject([{ id: thing.id, ticket: 'older' }]);
+  });
+
   it('counts what was entered, until it is said to have been on the scale', () => {
     const document = weighed();
     const place = { body: first?.body ?? '', place: first?.place ?? '', count: 1 };

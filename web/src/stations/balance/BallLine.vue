@@ -53,8 +53,8 @@ const says = computed(() => {
     const range = { ...named, least: mass(one.range.from, 'nearest'), greatest: mass(one.range.to, 'nearest') };
     return t(`app.balance.range.${stands}`, range);
   }
-  if (one.now < from) return t('app.balance.tooLight', { ...named, by: mass(from - one.now, 'load') });
-  if (one.now > to) return t('app.balance.tooHeavy', { ...named, by: mass(one.now - to, 'load') });
+  if (stands === 'light') return t('app.balance.tooLight', { ...named, by: mass(from - one.now, 'load') });
+  if (stands === 'heavy') return t('app.balance.tooHeavy', { ...named, by: mass(one.now - to, 'load') });
   return t('app.balance.right', named);
 });
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { whatIsOver } from '@wagonomos/core';
-import type { Ticket } from '@wagonomos/core/weighing';
+import { toldOf, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MessageText from '../../shared/MessageText.vue';
@@ -13,14 +13,23 @@ const { t } = useI18n();
 const { say } = useSpeech();
 const rig = useRig();
 const read = computed(() => props.ticket.readings.some(({ value }) => value > 0));
+/** An older slip is not what the rig comes to now. */
+const newest = computed(
+  () => rig.assessment !== null && toldOf(rig.assessment.loads)?.tickets[0]?.id === props.ticket.id,
+);
 const over = computed(() => (rig.assessment ? whatIsOver(rig.assessment) : []));
 </script>
 
 <template>
-  <section v-if="read && rig.assessment" class="answer" :class="rig.assessment.mark" data-test="slip-answer">
+  <section
+    v-if="read && rig.assessment && (newest || !ticket.loadout)"
+    class="answer"
+    :class="rig.assessment.mark"
+    data-test="slip-answer"
+  >
     <h3>{{ t('app.answer.title') }}</h3>
-    <p class="says"><MessageText :message="rig.assessment.sentence" /></p>
-    <ul v-if="over.length > 0">
+    <p v-if="newest" class="says"><MessageText :message="rig.assessment.sentence" /></p>
+    <ul v-if="newest && over.length > 0">
       <li v-for="one in over" :key="one.check.id">
         <!-- One alone stands in the sentence already. -->
         <template v-if="over.length > 1 || !one.mend">{{ say(one.excess) }}</template>
