@@ -3,7 +3,7 @@ import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Body } from '../rig/body.ts';
 import { exampleView } from '../testing/examples.ts';
 import { made } from '../testing/matrixRigs.ts';
-import { fullWeighing as full, onScale, slipOf, type Stood } from '../testing/weighed.ts';
+import { fullWeighing as full, onScale, slipOf } from '../testing/weighed.ts';
 import { assess } from './assess.ts';
 import { mustLeave } from './mustLeave.ts';
 
