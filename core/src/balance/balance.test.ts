@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { placeThing, setTankLevel } from '../edits/loadoutEdits.ts';
-import { marginAfter } from '../limits/shift.ts';
+import { marginAfter } from '../limits/limitLine.ts';
 import { roomInPlaces } from '../limits/roomInPlaces.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { exampleNames, exampleView, exampleWorkspace, type ExampleName } from '../testing/examples.ts';

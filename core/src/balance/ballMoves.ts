@@ -1,4 +1,5 @@
-import { marginWith, moveCandidates, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
+import { marginAfter } from '../limits/limitLine.ts';
+import { moveCandidates, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
 import { binds, type Check } from '../checks/check.ts';
 import { influenceAt } from '../statics/row.ts';
 import type { Assessment } from '../verdict/assess.ts';
@@ -57,7 +58,7 @@ function judged({ loads, checks }: Assessment, target: BallTarget, candidate: Mo
   const after = target.now + ball;
   const breaks = checks.find((check) => {
     if (!binds(check) || check.margin === null) return false;
-    const left = marginWith(check, candidate) ?? check.margin;
+    const left = marginAfter(check, candidate.shifts) ?? check.margin;
     return left < -1e-6 && left < check.margin - 1e-6;
   });
   return {

@@ -1,5 +1,6 @@
 import { binds } from '../checks/check.ts';
-import { marginWith, moveCandidates, type MoveCandidate } from '../limits/loadMoves.ts';
+import { marginAfter } from '../limits/limitLine.ts';
+import { moveCandidates, type MoveCandidate } from '../limits/loadMoves.ts';
 import { withMove } from '../limits/withMove.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Compiled } from '../loads/compile.ts';
@@ -37,7 +38,7 @@ export function sideMoves({ loads, checks }: PlannedAssessment): readonly SideMo
     .flatMap((move): readonly SideMove[] => {
       const passes = checks.some((check) => {
         if (!binds(check) || check.margin === null) return false;
-        const left = marginWith(check, move) ?? check.margin;
+        const left = marginAfter(check, move.shifts) ?? check.margin;
         return left < -massTolerance && left < check.margin - massTolerance;
       });
       if (passes) return [];

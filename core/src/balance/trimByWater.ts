@@ -1,9 +1,8 @@
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
-import { leastInfluence, lossPerKg } from '../limits/shift.ts';
+import { keptRange, limitLine, lossPerKg, type KeptRange, type Spot } from '../limits/limitLine.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
-import type { Side } from '../statics/pointLoad.ts';
 import type { Assessment } from '../verdict/assess.ts';
 
 /** How full one tank may be, all else as it is. Levels 0 to 1. */
@@ -45,7 +44,7 @@ export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[]
       const { kind } = tank;
       if ((kind !== 'fresh' && kind !== 'grey') || !full || tank.x === undefined || offset === null) return [];
       const now = tankLevel(view.loadout, body.id, tank.id);
-      const at: Spot = { side, x: offset + tank.x, full, now };
+      const at: Trimmed = { side, body: body.id, x: offset + tank.x, full, now };
       const { levels, never } = levelsOf(counted, at);
       const middle = levels && middleOf(checks, at, levels);
       return [{ body: body.id, tank: tank.id, name: tank.name, kind, now, levels, open, never, middle }];
@@ -53,9 +52,8 @@ export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[]
   );
 }
 
-interface Spot {
-  readonly side: Side;
-  readonly x: number;
+/** A tank where it is. */
+interface Trimmed extends Spot {
   /** kg of the full tank. */
   readonly full: number;
   readonly now: number;
@@ -64,7 +62,7 @@ interface Spot {
 /** Rounding, as a share of a tank. */
 const rounding = 1e-9;
 
-function levelsOf(checks: readonly Check[], at: Spot): Pick<WaterTrim, 'levels' | 'never'> {
+function levelsOf(checks: readonly Check[], at: Trimmed): Pick<WaterTrim, 'levels' | 'never'> {
   let [from, to] = [0, 1];
   let below: Check | null = null;
   let above: Check | null = null;
@@ -78,37 +76,22 @@ function levelsOf(checks: readonly Check[], at: Spot): Pick<WaterTrim, 'levels' 
   return { levels: null, never: [below, above].filter((check) => check !== null) };
 }
 
-interface Range {
-  readonly from: number;
-  readonly to: number;
-}
-
 /** The levels that keep one check; one nobody can judge, or that water does not reach, forbids none. null: none keeps it. */
-function rangeOf({ margin, use, either, ...check }: Check, at: Spot): Range | null {
-  if (margin === null || !use) return { from: -Infinity, to: Infinity };
-  const whole = { margin, use, either, ...check };
-  const own = kept(margin, lossPerKg(whole, use, at.side, at.x), at);
-  if (!either) return own;
-  const other = kept(either.margin, lossPerKg(whole, either.use, at.side, at.x), at);
-  if (!own || !other) return own ?? other;
-  return { from: Math.min(own.from, other.from), to: Math.max(own.to, other.to) };
-}
-
-/** Where margin − loss·full·(level − now) is not negative. */
-function kept(margin: number, loss: number, { full, now }: Spot): Range | null {
-  if (Math.abs(loss) <= leastInfluence) return margin < -rounding * full ? null : { from: -Infinity, to: Infinity };
-  const edge = now + margin / (loss * full);
-  return loss > 0 ? { from: -Infinity, to: edge } : { from: edge, to: Infinity };
+function rangeOf(check: Check, { full, now, ...spot }: Trimmed): KeptRange | null {
+  const line = limitLine(check, [[{ ...spot, mass: full }]]);
+  if (!line || (check.place && lossPerKg(check, spot) === 0)) return { from: -Infinity, to: Infinity };
+  const tanks = keptRange(line);
+  return tanks && { from: now + tanks.from, to: now + tanks.to };
 }
 
 /** The level at which both edges of the band are equally far away, held within what is allowed. */
-function middleOf(checks: readonly Check[], at: Spot, { from, to }: Range): number | null {
+function middleOf(checks: readonly Check[], at: Trimmed, { from, to }: KeptRange): number | null {
   const [low, high] = (['min', 'max'] as const).map((sense) =>
-    checks.find((check) => check.role === 'band' && check.sense === sense && check.margin !== null && check.use),
+    checks.find((check) => check.role === 'band' && check.sense === sense && check.margin !== null),
   );
-  if (!low?.use || !high?.use || low.margin === null || high.margin === null) return null;
-  const apart = lossPerKg(low, low.use, at.side, at.x) - lossPerKg(high, high.use, at.side, at.x);
-  if (Math.abs(apart) <= leastInfluence) return null;
+  if (!low || !high || low.margin === null || high.margin === null) return null;
+  const apart = lossPerKg(low, at) - lossPerKg(high, at);
+  if (Math.abs(apart) <= rounding) return null;
   const level = at.now + (low.margin - high.margin) / (apart * at.full);
   return Math.min(to, Math.max(from, level));
 }

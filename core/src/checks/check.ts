@@ -128,8 +128,8 @@ export interface Check {
   readonly either?: { readonly margin: number; readonly use: Row } | undefined;
   /** Only for a place: which one. */
   readonly place?: { readonly body: string; readonly place: string };
-  /** Only for a camper on a tray: the place it stands on, whose contents count with it. */
-  readonly under?: string | undefined;
+  /** What has no row: whatever lies there counts kg for kg, of a body all of it; left out: nothing does. */
+  readonly counts?: readonly { readonly body: string; readonly place?: string | undefined }[] | undefined;
   /** Only of drivers: which of them; empty for the one who was asked first. */
   readonly driver?: string | undefined;
 }

@@ -20,7 +20,7 @@ export interface Frame {
   readonly id?: string | undefined;
   /** Where it is not that of the body's papers. */
   readonly region?: Region | undefined;
-  readonly under?: string | undefined;
+  readonly counts?: Check['counts'];
   readonly driver?: string | undefined;
   readonly sense?: Check['sense'] | undefined;
   readonly unit?: Check['unit'];
@@ -58,7 +58,7 @@ export const newCheck = (loads: Loads, frame: Frame): Check => ({
   either: undefined,
   lengths: undefined,
   typical: undefined,
-  under: frame.under,
+  counts: frame.counts,
   driver: frame.driver,
 });
 
@@ -96,7 +96,7 @@ export const judgedAs = (
   either: more.either,
   lengths: judged.lengths,
   typical: judged.typical,
-  under: check.under,
+  counts: check.counts,
   driver: check.driver,
 });
 

@@ -212,7 +212,7 @@ describe('room at a point', () => {
   const perKg = (kg: number) => ({ vehicle: { at0: kg, perMetre: 0 }, trailer: { at0: 0, perMetre: 0 } });
 
   it('asks only checks that bind, are known and have a lever', () => {
-    const room = (check: Check) => roomAt([check], 'vehicle', 0);
+    const room = (check: Check) => roomAt([check], { side: 'vehicle', x: 0 });
     const free = { kind: 'room', least: 0, mends: null, most: null, binding: null };
     expect(room(with_({ margin: 100, use: perKg(1) }))).toMatchObject({ most: 100, binding: { id: 'vehicle.max' } });
     expect(room(with_({ margin: null }))).toEqual(free);
@@ -230,25 +230,29 @@ describe('room at a point', () => {
   it('is an interval between what mends one limit and what breaks another, and none where they cross', () => {
     const mends = with_({ id: 'rear', margin: -10, use: perKg(-1) });
     const breaks = (margin: number) => with_({ id: 'front', margin, use: perKg(1) });
-    expect(roomAt([mends, breaks(30)], 'vehicle', 0)).toMatchObject({ least: 10, most: 30, mends: { id: 'rear' } });
-    expect(roomAt([mends, breaks(10)], 'vehicle', 0)).toMatchObject({ kind: 'room', least: 10, most: 10 });
-    expect(roomAt([mends, breaks(9)], 'vehicle', 0)).toEqual({ kind: 'none', binding: breaks(9) });
+    expect(roomAt([mends, breaks(30)], { side: 'vehicle', x: 0 })).toMatchObject({
+      least: 10,
+      most: 30,
+      mends: { id: 'rear' },
+    });
+    expect(roomAt([mends, breaks(10)], { side: 'vehicle', x: 0 })).toMatchObject({ kind: 'room', least: 10, most: 10 });
+    expect(roomAt([mends, breaks(9)], { side: 'vehicle', x: 0 })).toEqual({ kind: 'none', binding: breaks(9) });
     const second = with_({ id: 'other', margin: -4, use: perKg(-1) });
-    expect(roomAt([mends, second], 'vehicle', 0)).toMatchObject({ least: 10, mends: { id: 'rear' } });
-    expect(roomAt([second, mends], 'vehicle', 0)).toMatchObject({ least: 10, mends: { id: 'rear' } });
+    expect(roomAt([mends, second], { side: 'vehicle', x: 0 })).toMatchObject({ least: 10, mends: { id: 'rear' } });
+    expect(roomAt([second, mends], { side: 'vehicle', x: 0 })).toMatchObject({ least: 10, mends: { id: 'rear' } });
     const same = with_({ id: 'same', margin: 30, use: perKg(1) });
-    expect(roomAt([breaks(30), same], 'vehicle', 0)).toMatchObject({ binding: { id: 'front' } });
+    expect(roomAt([breaks(30), same], { side: 'vehicle', x: 0 })).toMatchObject({ binding: { id: 'front' } });
   });
 
   it('of a check that either of two bounds keeps is the better one', () => {
     const either = (margin: number, second: number, use = perKg(1)) =>
       with_({ margin, use: perKg(1), either: { margin: second, use } });
-    expect(roomAt([either(10, 40)], 'vehicle', 0)).toMatchObject({ least: 0, most: 40 });
-    expect(roomAt([either(40, 10)], 'vehicle', 0)).toMatchObject({ least: 0, most: 40 });
-    expect(roomAt([either(-1, 10)], 'vehicle', 0)).toMatchObject({ most: 10 });
-    expect(roomAt([either(10, -1)], 'vehicle', 0)).toMatchObject({ most: 10 });
-    expect(roomAt([either(-1, -2)], 'vehicle', 0)).toMatchObject({ kind: 'none' });
-    expect(roomAt([either(10, -5, perKg(-1))], 'vehicle', 0)).toMatchObject({ least: 0, most: null });
+    expect(roomAt([either(10, 40)], { side: 'vehicle', x: 0 })).toMatchObject({ least: 0, most: 40 });
+    expect(roomAt([either(40, 10)], { side: 'vehicle', x: 0 })).toMatchObject({ least: 0, most: 40 });
+    expect(roomAt([either(-1, 10)], { side: 'vehicle', x: 0 })).toMatchObject({ most: 10 });
+    expect(roomAt([either(10, -1)], { side: 'vehicle', x: 0 })).toMatchObject({ most: 10 });
+    expect(roomAt([either(-1, -2)], { side: 'vehicle', x: 0 })).toMatchObject({ kind: 'none' });
+    expect(roomAt([either(10, -5, perKg(-1))], { side: 'vehicle', x: 0 })).toMatchObject({ least: 0, most: null });
   });
 
   it('asks for no moment at a receiver without an extension, nor without a hitch', () => {

@@ -1,4 +1,3 @@
-import type { Check } from '../checks/check.ts';
 import type { Placement } from '../loading/loadout.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { mayGo, placedMass, placedX } from '../loading/placed.ts';
@@ -6,7 +5,7 @@ import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
 import type { Place } from '../rig/equipment.ts';
 import type { Side } from '../statics/pointLoad.ts';
-import { marginAfter, type Shift } from './shift.ts';
+import type { Shift } from './limitLine.ts';
 
 /** One thing to do with what is on board. `fraction` is the level a tank would have, `to` where a thing would go; null: home. */
 export interface LoadMove {
@@ -51,7 +50,7 @@ export function tankMove(
   if (!placed || !one || one.x === undefined || placed.offset === null) return null;
   const [then, now] = [tankContents(one, fraction), tankContents(one, tankLevel(view.loadout, tank.body, tank.id))];
   if (then === null || now === null || Math.abs(then - now) < noticeable) return null;
-  const shifts = [{ side: placed.side, x: placed.offset + one.x, mass: then - now }];
+  const shifts = [{ side: placed.side, body: tank.body, x: placed.offset + one.x, mass: then - now }];
   const { id, name } = one;
   return { kind: 'tank', id, name, body: tank.body, from: '', to: null, fraction, shifts, mass: Math.abs(then - now) };
 }
@@ -95,14 +94,21 @@ function thingCandidates(view: RigView, sides: readonly Side[]): readonly MoveCa
     if (!thing || !here || !sides.includes(here.side)) return [];
     const mass = placedMass(thing, placement);
     const at = (how: Placement, spot: Spot) => spot.x - spot.middle + (placedX(thing, how, spot.is) ?? spot.middle);
-    const away = { side: here.side, x: at(placement, here), mass: -mass };
+    const lying = (spot: Spot, how: Placement, kg: number): Shift => ({
+      side: spot.side,
+      body: spot.body,
+      place: spot.place,
+      x: at(how, spot),
+      mass: kg,
+    });
+    const away = lying(here, placement, -mass);
     const base = { id: thing.id, name: thing.name, body: here.body, from: here.name, mass, leaves: here.place };
     const loose = { ...placement, x: undefined };
     const turned = { ...placement, turned: !placement.turned };
     return [
       { ...base, kind: 'thing', to: null, shifts: [away] },
       ...(thing.heavyEnd
-        ? [{ ...base, kind: 'turn', to: null, shifts: [{ side: here.side, x: at(turned, here), mass }, away] } as const]
+        ? [{ ...base, kind: 'turn', to: null, shifts: [lying(here, turned, mass), away] } as const]
         : []),
       ...spots
         .filter((spot) => spot !== here && mayGo(thing, spot.is))
@@ -110,17 +116,8 @@ function thingCandidates(view: RigView, sides: readonly Side[]): readonly MoveCa
           ...base,
           kind: 'thing',
           to: spot,
-          shifts: [{ side: spot.side, x: at(loose, spot), mass }, away],
+          shifts: [lying(spot, loose, mass), away],
         })),
     ];
   });
-}
-
-/** A check's margin after a move: what a rated place holds changes with what comes and goes. null where it is not known. */
-export function marginWith(check: Check, move: MoveCandidate): number | null {
-  const after = marginAfter(check, move.shifts);
-  if (after === null || !check.place || move.kind !== 'thing') return after;
-  const comes = move.to && check.place.body === move.to.body && check.place.place === move.to.place ? move.mass : 0;
-  const goes = check.place.body === move.body && check.place.place === move.leaves ? move.mass : 0;
-  return after - comes + goes;
 }

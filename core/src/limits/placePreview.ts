@@ -1,4 +1,4 @@
-import { marginAfter, type Shift } from './shift.ts';
+import { marginAfter, type Shift } from './limitLine.ts';
 import type { PlaceRoom } from './roomInPlaces.ts';
 import type { Thing } from '../loading/loadout.ts';
 import { mayGo } from '../loading/placed.ts';
@@ -32,7 +32,7 @@ const untouched = 0.05;
 
 /**
  * For every place: the limit that would have least left after putting the thing there, of all that the move touches; the
- * place's own rating among them. Influence rows only, no evaluation: cheap enough for every step of a pointer.
+ * place's own rating among them. The limits' lines only, no evaluation: cheap enough for every step of a pointer.
  */
 export function placePreviews(
   rooms: readonly PlaceRoom[],
@@ -51,10 +51,10 @@ export function placePreviews(
     const shifts: readonly Shift[] = stays
       ? []
       : [
-          { side: room.side, x: room.x + lean, mass: inHand.mass },
-          ...(source?.x != null ? [{ side: source.side, x: spotOf(source, inHand) + lean, mass: -inHand.mass }] : []),
+          { side: room.side, body, place, x: room.x + lean, mass: inHand.mass },
+          ...(source?.x != null ? [taken(source, inHand, lean)] : []),
         ];
-    return { body, place, barred, ...tightest(limits, shifts, ratingChange(room, source, inHand.mass, stays)) };
+    return { body, place, barred, ...tightest(limits, shifts) };
   });
 }
 
@@ -64,31 +64,24 @@ const spotOf = (source: PlaceRoom, { from }: InHand): number =>
 
 const isPlace = (room: PlaceRoom, at: InHand['from']): boolean => room.body === at?.body && room.place.id === at.place;
 
-/** kg more that a rated place holds after the move, by `body/place`. */
-function ratingChange(
-  room: PlaceRoom,
-  source: PlaceRoom | undefined,
-  mass: number,
-  stays: boolean,
-): ReadonlyMap<string, number> {
-  if (stays) return new Map();
-  const change = new Map([[`${room.body}/${room.place.id}`, mass]]);
-  if (source) change.set(`${source.body}/${source.place.id}`, -mass);
-  return change;
-}
+const taken = (source: PlaceRoom, inHand: InHand, lean: number): Shift => ({
+  side: source.side,
+  body: source.body,
+  place: source.place.id,
+  x: spotOf(source, inHand) + lean,
+  mass: -inHand.mass,
+});
 
 function tightest(
   limits: readonly Check[],
   shifts: readonly Shift[],
-  ratings: ReadonlyMap<string, number>,
 ): Pick<PlacePreview, 'left' | 'binding' | 'breaks'> {
   let left: number | null = null;
   let binding: Check | null = null;
   let breaks = false;
   for (const check of limits) {
-    if (check.margin === null) continue;
-    const own = check.place ? (ratings.get(`${check.place.body}/${check.place.place}`) ?? 0) : 0;
-    const after = check.place ? check.margin - own : (marginAfter(check, shifts) ?? check.margin);
+    const after = marginAfter(check, shifts);
+    if (check.margin === null || after === null) continue;
     const touched = shifts.length === 0 || Math.abs(after - check.margin) > untouched;
     if (!touched) continue;
     if (after < -untouched && after < check.margin - untouched) breaks = true;

@@ -24,7 +24,7 @@ describe('room at a place', () => {
     ['behind it, where the lever counts', 4.5, 200 / 1.5, 'axle.rear'],
     ['ahead of the front axle', -0.75, 150 / 1.25, 'axle.front'],
   ])('%s', (_where, x, most, binding) => {
-    const room = roomAt(checks(plain), 'vehicle', x);
+    const room = roomAt(checks(plain), { side: 'vehicle', x });
     expect(room.kind).toBe('room');
     if (room.kind !== 'room') return;
     expect(room.most).toBeCloseTo(most, 6);
@@ -40,7 +40,7 @@ describe('room at a place', () => {
           limits: { vehicleMax: 9000, frontAxleMax: 5000, rearAxleMax: 6000, combinationMax: 12_000 },
         };
         const x = centimetres / 100;
-        const room = roomAt(checks(limited), 'vehicle', x);
+        const room = roomAt(checks(limited), { side: 'vehicle', x });
         if (room.kind !== 'room' || room.most === null || room.least > 0) return;
         const after = checks(withMass(limited, room.most, x)).find((check) => check.id === room.binding?.id);
         expect(after?.margin).toBeCloseTo(0, 5);
@@ -50,12 +50,15 @@ describe('room at a place', () => {
 
   it('is nothing where a limit is over and more would not mend it', () => {
     const over = { ...plain, limits: { ...plain.limits, rearAxleMax: 900 } };
-    expect(roomAt(checks(over), 'vehicle', 3)).toMatchObject({ kind: 'none', binding: { id: 'axle.rear' } });
+    expect(roomAt(checks(over), { side: 'vehicle', x: 3 })).toMatchObject({
+      kind: 'none',
+      binding: { id: 'axle.rear' },
+    });
   });
 
   it('is an interval where a counterweight would mend it', () => {
     const over = { ...plain, limits: { vehicleMax: 2500, frontAxleMax: 1600, rearAxleMax: 990 } };
-    const room = roomAt(checks(over), 'vehicle', -0.5);
+    const room = roomAt(checks(over), { side: 'vehicle', x: -0.5 });
     // Each kg takes 1/6 off the rear axle (10 over) and puts 7/6 on the front (600 free) and 1 on the whole (500 free).
     expect(room).toMatchObject({ kind: 'room', mends: { id: 'axle.rear' }, binding: { id: 'vehicle.max' } });
     expect(room.kind === 'room' && room.least).toBeCloseTo(60, 6);
@@ -65,6 +68,6 @@ describe('room at a place', () => {
   it('does not let advice forbid anything', () => {
     const advice = checks({ ...plain, ballLoad: 0 }).filter((check) => check.kind === 'guidance');
     expect(advice.length).toBeGreaterThan(0);
-    expect(roomAt(advice, 'vehicle', 3)).toMatchObject({ most: null, binding: null });
+    expect(roomAt(advice, { side: 'vehicle', x: 3 })).toMatchObject({ most: null, binding: null });
   });
 });

@@ -14,19 +14,11 @@ export interface PlaceRoom {
 }
 
 /** What every place of the rig could still take, and which limit would bind, its own rating included. */
-export function roomInPlaces(view: RigView, checks: readonly Check[]): readonly PlaceRoom[] {
-  return placedBodies(view).flatMap(({ side, body, offset }) =>
+export const roomInPlaces = (view: RigView, checks: readonly Check[]): readonly PlaceRoom[] =>
+  placedBodies(view).flatMap(({ side, body, offset }) =>
     body.places.map((place) => {
-      const own = checks.find((check) => check.place?.body === body.id && check.place.place === place.id);
       const x = place.x === undefined || offset === null ? null : offset + place.x;
-      const room: Room = x === null ? { kind: 'unknown' } : roomAt(checks, side, x);
-      return { side, body: body.id, place, x, room: withRating(room, own) };
+      const room: Room = x === null ? { kind: 'unknown' } : roomAt(checks, { side, body: body.id, place: place.id, x });
+      return { side, body: body.id, place, x, room };
     }),
   );
-}
-
-function withRating(room: Room, own: Check | undefined): Room {
-  if (room.kind !== 'room' || own?.margin === null || own?.margin === undefined) return room;
-  if (own.margin < room.least) return { kind: 'none', binding: own };
-  return room.most === null || own.margin < room.most ? { ...room, most: own.margin, binding: own } : room;
-}

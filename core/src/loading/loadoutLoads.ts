@@ -172,6 +172,7 @@ function thingLoads(view: RigView, body: Body): PointLoad[] {
       body: body.id,
       origin: 'thing',
       id: thing.id,
+      place: place.id,
       name:
         placement.count === 1
           ? verbatim(thing.name)

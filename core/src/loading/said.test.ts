@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sayOf, setTankLevel } from '../edits/loadoutEdits.ts';
-import { marginAfter } from '../limits/shift.ts';
+import { marginAfter } from '../limits/limitLine.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { ballShare } from '../loads/ballShare.ts';
 import { compile } from '../loads/compile.ts';

@@ -1,26 +1,17 @@
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
-import { lossPerKg } from '../limits/shift.ts';
+import { limitLine, type Bound } from '../limits/limitLine.ts';
 import type { RigView } from '../loading/rigView.ts';
-import type { Row } from '../statics/row.ts';
 import { judge } from '../verdict/assess.ts';
 import type { Effect } from './decisions.ts';
-
-/** One limit, as a line in what is decided: margin = now − Σ loss·(then − now). */
-export interface Line {
-  /** kg as the rig is packed now. */
-  readonly margin: number;
-  /** kg of margin that a unit of each effect uses up. */
-  readonly loss: readonly number[];
-}
 
 /** A limit that a packing has to keep at all moments. */
 export interface Guard {
   readonly check: Check;
   /** kg the margin has to be at least. */
   readonly need: number;
-  readonly line: Line;
+  readonly line: Bound;
   /** A second line of which either is enough. */
-  readonly other?: Line;
+  readonly other?: Bound;
 }
 
 export interface GuardOptions {
@@ -36,7 +27,7 @@ export interface Guarded {
   readonly guards: readonly Guard[];
   readonly unjudged: readonly Check[];
   /** Both edges of the usual band at each moment, lower first; none where it is not known. */
-  readonly bands: readonly (readonly [Line, Line])[];
+  readonly bands: readonly (readonly [Bound, Bound])[];
 }
 
 /**
@@ -46,13 +37,10 @@ export interface Guarded {
 export function guardsOf(moments: readonly RigView[], effects: readonly Effect[], options: GuardOptions): Guarded {
   const guards = new Map<string, Guard[]>();
   const unjudged = new Map<string, Check>();
-  const bands: (readonly [Line, Line])[] = [];
+  const bands: (readonly [Bound, Bound])[] = [];
   moments.forEach((view, moment) => {
     const { checks } = judge(view);
-    const lineOf = (check: Check, margin: number, use: Row | null): Line => ({
-      margin,
-      loss: effects.map((effect) => lossOfUnit(view, check, use, effect, moment)),
-    });
+    const amounts = effects.map((effect) => [{ ...effect, mass: effect.masses[moment] ?? 0 }]);
     for (const check of checks) {
       const advised = check.role === 'band';
       if (!comparesLoad(check) || check.status === 'notApplicable' || !(binds(check) || advised)) continue;
@@ -62,14 +50,14 @@ export function guardsOf(moments: readonly RigView[], effects: readonly Effect[]
         continue;
       }
       if (advised && !options.band) continue;
-      const line = lineOf(check, margin, check.use);
+      const [line, other] = limitLine(check, amounts, margin)?.bounds ?? [];
       const need = needOf(view, check, margin, doubt, options);
-      const other = check.either && lineOf(check, check.either.margin, check.either.use);
-      put(guards, { check, need, line, ...(other ? { other } : {}) });
+      if (line) put(guards, { check, need, line, ...(other ? { other } : {}) });
     }
     const edges = (['min', 'max'] as const).flatMap((sense) => {
       const edge = checks.find((check) => check.role === 'band' && check.sense === sense && check.margin !== null);
-      return edge?.use && edge.margin !== null ? [lineOf(edge, edge.margin, edge.use)] : [];
+      const line = edge && limitLine(edge, amounts);
+      return line ? [line.bounds[0]] : [];
     });
     const [low, high] = edges;
     if (low && high) bands.push([low, high]);
@@ -98,23 +86,6 @@ function needOf(
   return doubt ? Math.min(margin, wide) : 0;
 }
 
-/** kg of margin used up by a unit of an effect at a moment; a rated place and a camper count what lies in them. */
-function lossOfUnit(
-  { camper, vehicle }: RigView,
-  check: Check,
-  use: Row | null,
-  effect: Effect,
-  moment: number,
-): number {
-  const mass = effect.masses[moment] ?? 0;
-  if (mass === 0) return 0;
-  if (use) return mass * lossPerKg(check, use, effect.side, effect.x);
-  if (check.place) return check.place.body === effect.body && check.place.place === effect.place ? mass : 0;
-  if (check.quantity !== 'camper') return 0;
-  const beside = check.under !== undefined && effect.body === vehicle?.id && effect.place === check.under;
-  return effect.body === camper?.id || beside ? mass : 0;
-}
-
 function put(guards: Map<string, Guard[]>, guard: Guard): void {
   const known = guards.get(guard.check.id);
   if (!known) return void guards.set(guard.check.id, [guard]);
@@ -124,9 +95,5 @@ function put(guards: Map<string, Guard[]>, guard: Guard): void {
   else if (guard.line.margin - guard.need < like.line.margin - like.need) known[at] = guard;
 }
 
-const sameLoss = (a: Line, b: Line): boolean =>
+const sameLoss = (a: Bound, b: Bound): boolean =>
   a.loss.every((one, at) => Math.abs(one - (b.loss[at] ?? 0)) <= 1e-9 * Math.max(1, Math.abs(one)));
-
-/** What of a line is left once so many units of each effect are there more than now. */
-export const marginThen = ({ margin, loss }: Line, more: readonly number[]): number =>
-  loss.reduce((left, one, at) => left - one * (more[at] ?? 0), margin);

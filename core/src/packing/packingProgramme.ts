@@ -4,7 +4,8 @@ import { bindsLoad } from '../checks/check.ts';
 import { inertiaPerKg } from '../balance/yawInertia.ts';
 import { rigLengths } from '../loading/rigLengths.ts';
 import type { Decisions, Effect, Way } from './decisions.ts';
-import { guardsOf, marginThen, type Guard, type Guarded, type GuardOptions, type Line } from './guards.ts';
+import { leftOf, type Bound } from '../limits/limitLine.ts';
+import { guardsOf, type Guard, type Guarded, type GuardOptions } from './guards.ts';
 import { ProgrammeBuilder, type Programme, type Term } from './programme.ts';
 
 /** A column that puts mass somewhere. */
@@ -143,7 +144,7 @@ function oneToASeat(builder: ProgrammeBuilder, { seats }: Decisions, columns: Co
 /** Σ loss·column of a line, and what its margin is with every column at nought. */
 function termsOf(
   units: readonly Unit[],
-  { margin, loss }: Line,
+  { margin, loss }: Bound,
 ): { readonly terms: Term[]; readonly atNought: number } {
   let atNought = margin;
   const terms = units.flatMap(({ column, now }, at): readonly Term[] => {
@@ -162,7 +163,7 @@ function keepGuard(
   least: number,
   more: readonly Term[] = [],
 ): void {
-  const keep = (own: Line, spare: readonly Term[]) => {
+  const keep = (own: Bound, spare: readonly Term[]) => {
     const { terms, atNought } = termsOf(units, own);
     if (terms.length === 0 && more.length === 0 && spare.length === 0 && atNought < least) {
       // No packing changes it: then none keeps it. Said with a column that no programme can have so.
@@ -188,13 +189,13 @@ const mostOf = ({ columns }: ProgrammeBuilder, at: number): number =>
   Math.max(Math.abs(columns[at]?.lower ?? 0), Math.abs(columns[at]?.upper ?? 0));
 
 /** More than a line can ever be short of. */
-const widest = (units: readonly Unit[], { margin, loss }: Line): number =>
+const widest = (units: readonly Unit[], { margin, loss }: Bound): number =>
   units.reduce((sum, { most }, at) => sum + Math.abs(loss[at] ?? 0) * most, Math.abs(margin)) + 1;
 
 /** kg: no margin worth speaking of is wider. Small, so that what is switched off by it stays exact. */
 const farthest = 5000;
 
-const changes = ({ loss }: Line): boolean => loss.some((each) => Math.abs(each) >= 1e-9);
+const changes = ({ loss }: Bound): boolean => loss.some((each) => Math.abs(each) >= 1e-9);
 
 /** The least that is left of any limit on axles, bodies and coupling that packing can change, as a column to be made most. */
 function marginSum(builder: ProgrammeBuilder, units: readonly Unit[], { guards }: Guarded): readonly Term[] {
@@ -211,7 +212,7 @@ function middleSum(builder: ProgrammeBuilder, units: readonly Unit[], { bands }:
   const off = builder.add(0, 1e5, false);
   for (const [low, high] of bands) {
     // low.margin − high.margin is nought in the middle, and twice as far as it is from there.
-    const apart: Line = {
+    const apart: Bound = {
       margin: low.margin - high.margin,
       loss: low.loss.map((each, at) => each - (high.loss[at] ?? 0)),
     };
@@ -239,7 +240,7 @@ export function marginsThen(
   const more = units.map(({ column, now }) => (values[column] ?? 0) - now);
   const margins = new Map<string, number>();
   for (const { check, line, other } of guarded.guards) {
-    const left = Math.max(marginThen(line, more), other ? marginThen(other, more) : -Infinity);
+    const left = leftOf({ bounds: other ? [line, other] : [line] }, more);
     margins.set(check.id, Math.min(left, margins.get(check.id) ?? Infinity));
   }
   return margins;

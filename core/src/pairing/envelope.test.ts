@@ -5,7 +5,7 @@ import { judgeLeast } from '../checks/judgeLoad.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { roomAt } from '../limits/roomAt.ts';
 import { compile } from '../loads/compile.ts';
-import type { RigView } from '../loading/rigView.ts';
+import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import { caseView, limitRules, type CaseRig } from '../testing/caseRig.ts';
 import cases from '../testing/cases/envelope.json' with { type: 'json' };
@@ -73,7 +73,7 @@ describe('the worked envelopes', () => {
       const { maxAdd, binding } = (wanted as unknown as Record<string, { maxAdd: number; binding: readonly string[] }>)[
         id
       ]!;
-      const room = roomAt([...checks, own], body, x);
+      const room = roomAt([...checks, own], { side: body, x });
       expect(room, id).toMatchObject({ kind: 'room', least: 0 });
       if (room.kind !== 'room') continue;
       expect(room.most, id).toBeCloseTo(maxAdd, 2);
@@ -82,24 +82,32 @@ describe('the worked envelopes', () => {
   });
 });
 
-const rigs: readonly (readonly [string, RigView])[] = exampleNames.flatMap((name) => {
+type Spot = Pick<EnvelopeWish, 'x' | 'place'>;
+const spotsOf = (view: RigView): readonly Spot[] =>
+  placedBodies(view).flatMap(({ body, side, offset }) =>
+    body.places.flatMap(({ id, x }) =>
+      side === 'vehicle' && offset !== null && x !== undefined
+        ? [{ x: offset + x, place: { body: body.id, place: id } }]
+        : [],
+    ),
+  );
+const spotOf = (view: RigView): Spot => spotsOf(view)[0] ?? { x: 2.5, place: undefined };
+const rigs: readonly (readonly [string, RigView, Spot])[] = exampleNames.flatMap((name) => {
   const workspace = exampleWorkspace(name);
   return workspace.rigs.flatMap(({ id }) => {
     const view = viewRig(workspace, id);
-    return view?.vehicle ? [[`${name}: ${id}`, view] as const] : [];
+    if (!view?.vehicle) return [];
+    // A camper and its tray have plates of their own: there every place is asked.
+    const spots = view.camper ? spotsOf(view) : [spotOf(view)];
+    return spots.map((spot) => [`${name}: ${id}, ${spot.place?.place ?? ''}`, view, spot] as const);
   });
 });
-const spotOf = (view: RigView): Pick<EnvelopeWish, 'x' | 'place'> => {
-  const place = view.vehicle!.places.find((one) => one.x !== undefined);
-  return place ? { x: place.x!, place: { body: view.vehicle!.id, place: place.id } } : { x: 2.5, place: undefined };
-};
 const share = fc.double({ min: 0.03, max: 0.14, noNaN: true });
 
 /** The rig with this trailer and so much more at this spot, judged by the rulebook as every rig is. */
 function judgedAt(view: RigView, wish: EnvelopeWish, { trailerMass, load }: Pair): ReadonlyMap<string, Check> {
   const vehicle = view.vehicle!;
   const place = { id: 'spot', name: 'spot', kind: 'floor' as const, x: wish.x ?? 0 };
-  const at = wish.place?.place ?? place.id;
   const more: RigView = {
     ...view,
     vehicle: wish.place ? vehicle : { ...vehicle, places: [...vehicle.places, place] },
@@ -108,7 +116,9 @@ function judgedAt(view: RigView, wish: EnvelopeWish, { trailerMass, load }: Pair
       ...view.loadout,
       placements: [
         ...view.loadout.placements,
-        { thing: 'more', count: 1, body: vehicle.id, place: at, ...(wish.x === null ? {} : { x: wish.x }) },
+        wish.place
+          ? { thing: 'more', count: 1, ...wish.place }
+          : { thing: 'more', count: 1, body: vehicle.id, place: place.id, ...(wish.x === null ? {} : { x: wish.x }) },
       ],
     },
   };
@@ -128,14 +138,14 @@ const insideOf = (piece: Polygon, weights: readonly number[]): Pair => {
   };
 };
 
-describe.each(rigs)('the envelope of %s', (_name, view) => {
+describe.each(rigs)('the envelope of %s', (_name, view, spot) => {
   it('holds what keeps every limit of the rulebook, and nothing beyond an edge does', () => {
     fc.assert(
       fc.property(
         share,
         fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 5, maxLength: 5 }),
         (f, weights) => {
-          const wish: EnvelopeWish = { ballShare: f, plusMinus: 0, ...spotOf(view), leastLoad: 0 };
+          const wish: EnvelopeWish = { ballShare: f, plusMinus: 0, ...spot, leastLoad: 0 };
           const found = envelope(view, wish)!;
           for (const piece of found.pieces) {
             const inside = insideOf(piece, weights);
@@ -169,7 +179,7 @@ describe.each(rigs)('the envelope of %s', (_name, view) => {
   it('has each corner on its two edges, and tells the margins there as the rulebook does', () => {
     fc.assert(
       fc.property(share, (f) => {
-        const wish: EnvelopeWish = { ballShare: f, plusMinus: 0, ...spotOf(view), leastLoad: 0 };
+        const wish: EnvelopeWish = { ballShare: f, plusMinus: 0, ...spot, leastLoad: 0 };
         const found = envelope(view, wish)!;
         for (const piece of found.pieces) {
           piece.forEach((corner, at) => {
@@ -190,7 +200,7 @@ describe.each(rigs)('the envelope of %s', (_name, view) => {
   });
 
   it('with the share in doubt lies inside the one of every share within its ±', () => {
-    const wish: EnvelopeWish = { ballShare: 0.07, plusMinus: 0.02, ...spotOf(view), leastLoad: 0 };
+    const wish: EnvelopeWish = { ballShare: 0.07, plusMinus: 0.02, ...spot, leastLoad: 0 };
     const found = envelope(view, wish)!;
     for (const ballShare of [0.05, 0.06, 0.07, 0.08, 0.09]) {
       const one = envelope(view, { ...wish, ballShare, plusMinus: 0 })!;
@@ -297,7 +307,7 @@ describe('a region', () => {
     const any = envelope(withAnyTrailer(pickUp), asked)!;
     const ids = ({ checks }: Envelope) => [...checks.keys()];
     // The pin stands over the rear axle, the ball behind it: the front axle tells them apart.
-    const front = (of: Envelope) => of.planes.find(({ id }) => id === 'axle.front')?.perTrailerKg;
+    const front = (of: Envelope) => of.planes.find(({ id }) => id === 'axle.front')?.bounds[0].loss[0];
     expect(front(any)).toBeCloseTo(front(own) ?? Number.NaN, 9);
     expect(ids(own)).toContain('trailer.max');
     expect(ids(any)).not.toContain('trailer.max');

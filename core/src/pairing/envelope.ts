@@ -1,9 +1,9 @@
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
-import { lossPerKg } from '../limits/shift.ts';
+import { leftOf, limitLine, type Bound } from '../limits/limitLine.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { assess } from '../verdict/assess.ts';
 import { anyTrailer, pairedView } from './pairedView.ts';
-import { clipAll, marginAt, open, rectangle, type HalfPlane, type Pair, type Polygon } from './polygon.ts';
+import { clipAll, open, rectangle, type HalfPlane, type Pair, type Polygon } from './polygon.ts';
 
 /** What is asked: with which share of the trailer on the ball, and where in the car a load is put. */
 export interface EnvelopeWish {
@@ -13,7 +13,7 @@ export interface EnvelopeWish {
   readonly plusMinus: number;
   /** m behind the front axle; null where nobody knows: what depends on it is left open. */
   readonly x: number | null;
-  /** The place the load goes to, whose own rating counts. */
+  /** The place the load goes to, whose own rating counts; left out: some spot of the car itself. */
   readonly place?: { readonly body: string; readonly place: string } | undefined;
   /** kg; below 0: so much can be taken out there. */
   readonly leastLoad: number;
@@ -96,7 +96,7 @@ function planesAt(
   const undecided: Check[] = [];
   for (const check of checks) {
     if (!binds(check) || !comparesLoad(check) || check.status === 'notApplicable') continue;
-    const plane = planeOf(check, wish);
+    const plane = planeOf(check, view, wish);
     if (plane === open) {
       // What nobody can know of a trailer that is not there is no question.
       if (!isOfAnyTrailer(check)) undecided.push(check);
@@ -113,27 +113,20 @@ const isOfAnyTrailer = ({ missing }: Check): boolean =>
   missing.length > 0 && missing.every(({ body }) => body === anyTrailer.id);
 
 /** A check as a half of the plane; null: neither mass changes it and it is kept. */
-function planeOf(check: Check, wish: EnvelopeWish): HalfPlane | 'open' | 'apart' | null {
-  const { margin, use, either, place } = check;
-  if (place) {
-    const there = wish.place?.body === place.body && wish.place.place === place.place;
-    if (margin === null) return null;
-    if (there) return { id: check.id, perTrailerKg: 0, perLoadKg: 1, most: margin };
-    return margin < 0 ? 'apart' : null;
-  }
-  if (margin === null) return 'open';
-  if (!use) return margin < 0 ? 'apart' : null;
-  const bound = (left: number, row: NonNullable<Check['use']>): Omit<HalfPlane, 'id'> | null => {
-    const perTrailerKg = dusted(lossPerKg(check, row, 'trailer', 0));
-    if (wish.x === null && Math.abs(row.vehicle.perMetre) > noEffect) return null;
-    const perLoadKg = dusted(lossPerKg(check, row, 'vehicle', wish.x ?? 0));
-    return { perTrailerKg, perLoadKg, most: dusted(left + perTrailerKg * readAt) };
-  };
-  const first = bound(margin, use);
-  const second = either && bound(either.margin, either.use);
-  if (!first || second === null) return 'open';
-  if (first.perTrailerKg === 0 && first.perLoadKg === 0 && !second) return margin < 0 ? 'apart' : null;
-  return { id: check.id, ...first, ...(second ? { either: second } : {}) };
+function planeOf(check: Check, view: RigView, wish: EnvelopeWish): HalfPlane | 'open' | 'apart' | null {
+  const { use, either, place } = check;
+  const load = { side: 'vehicle', body: view.vehicle?.id, ...wish.place, x: wish.x ?? 0, mass: 1 } as const;
+  const line = limitLine(check, [[{ side: 'trailer', x: 0, mass: 1 }], [load]]);
+  if (!line) return place ? null : 'open';
+  const leans = [use, either?.use].some((row) => row && Math.abs(row.vehicle.perMetre) > noEffect);
+  if (wish.x === null && leans) return 'open';
+  const [own, ...others] = line.bounds.map(({ margin, loss }): Bound => {
+    const [perTrailerKg = 0, perLoadKg = 0] = loss.map(dusted);
+    return { margin: dusted(margin + perTrailerKg * readAt), loss: [perTrailerKg, perLoadKg] };
+  });
+  if (!own || [own, ...others].every(({ loss }) => loss.every((each) => each === 0)))
+    return (check.margin ?? 0) < 0 ? 'apart' : null;
+  return { id: check.id, bounds: [own, ...others] };
 }
 
 /** What each limit leaves at a pair, least first: above 0 within, below 0 passed. */
@@ -144,6 +137,6 @@ export const marginsAt = (
   planes
     .flatMap((plane) => {
       const check = checks.get(plane.id);
-      return check ? [{ check, margin: marginAt(plane, pair) }] : [];
+      return check ? [{ check, margin: leftOf(plane, [pair.trailerMass, pair.load]) }] : [];
     })
     .sort((a, b) => a.margin - b.margin);

@@ -1,6 +1,7 @@
 import { binds, bindsLoad, comparesLoad, type Check } from '../checks/check.ts';
 import { stateLoads } from '../state/stateLoads.ts';
 import { findings } from '../limits/findings.ts';
+import type { Spot } from '../limits/limitLine.ts';
 import { roomAt, type Room } from '../limits/roomAt.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Message } from '../messages/message.ts';
@@ -120,8 +121,8 @@ function pairFit(view: RigView, trailer: Trailer, { load, towing, asItIs }: Load
       .filter(({ margin }) => margin < 0)
       .sort((a, b) => a.margin - b.margin),
     limits: relevant.filter((check) => binds(check) && comparesLoad(check) && check.place === undefined),
-    room: roomAt(checks, 'trailer', towing && asItIs ? towing.centre : 0),
-    carRoom: car ? roomAt(checks, 'vehicle', car.places[0]?.x ?? car.geometry.wheelbase ?? 0) : null,
+    room: roomAt(checks, { side: 'trailer', body: trailer.id, x: towing && asItIs ? towing.centre : 0 }),
+    carRoom: car ? roomAt(checks, carSpot(car)) : null,
     drivers: relevant.filter(({ role }) => role === 'driver'),
     speeds: relevant.filter(({ role }) => role === 'speed'),
     open: relevant.filter((check) => binds(check) && check.status === 'unknown'),
@@ -154,4 +155,12 @@ function shareOf(behind: RigView, { emptyMass }: Trailer) {
   return total !== undefined && ballLoad !== undefined && !estimateBallLoad && total > 0
     ? ({ share: ballLoad / total, plusMinus: loadedDoubt, from: 'brochure' } as const)
     : ({ share: (low + high) / 2, plusMinus: (high - low) / 2, from: 'band' } as const);
+}
+
+/** Where more would go in the car: the first place that anybody has said where it is; else over its rear axle. */
+function carSpot({ id, places, geometry }: Vehicle): Spot {
+  const [place] = places;
+  return place?.x === undefined
+    ? { side: 'vehicle', body: id, x: geometry.wheelbase ?? 0 }
+    : { side: 'vehicle', body: id, place: place.id, x: place.x };
 }

@@ -1,16 +1,14 @@
+import { leftOfBound, type Bound, type LimitLine } from '../limits/limitLine.ts';
+
 /** A trailer's mass and a load put in the car, both kg. */
 export interface Pair {
   readonly trailerMass: number;
   readonly load: number;
 }
 
-/** What one limit leaves: `perTrailerKg · M + perLoadKg · L ≤ most`. `either`: the same limit's second bound, of which either is enough. */
-export interface HalfPlane {
+/** What one limit leaves, in kg of trailer and kg of load; where either of two bounds is enough, both. */
+export interface HalfPlane extends LimitLine {
   readonly id: string;
-  readonly perTrailerKg: number;
-  readonly perLoadKg: number;
-  readonly most: number;
-  readonly either?: Omit<HalfPlane, 'id' | 'either'>;
 }
 
 /** A corner of a region, and the edge that leaves it: by the id of its limit. */
@@ -21,15 +19,8 @@ interface Corner extends Pair {
 /** A convex region, corner after corner; empty where nothing is left. */
 export type Polygon = readonly Corner[];
 
-type Bound = Omit<HalfPlane, 'id' | 'either'>;
-
 /** kg of margin that a bound leaves at a pair; negative: it is passed. */
-const leftBy = ({ perTrailerKg, perLoadKg, most }: Bound, { trailerMass, load }: Pair): number =>
-  most - perTrailerKg * trailerMass - perLoadKg * load;
-
-/** The margin of a limit at a pair, by the better of its bounds. */
-export const marginAt = (plane: HalfPlane, pair: Pair): number =>
-  plane.either ? Math.max(leftBy(plane, pair), leftBy(plane.either, pair)) : leftBy(plane, pair);
+const leftBy = (bound: Bound, { trailerMass, load }: Pair): number => leftOfBound(bound, [trailerMass, load]);
 
 /** kg: corners nearer to each other than this are one. */
 const oneSpot = 1e-7;
@@ -72,10 +63,10 @@ export function clipAll(whole: Polygon, planes: readonly HalfPlane[]): readonly 
   let pieces: readonly Polygon[] = [whole];
   for (const plane of planes) {
     pieces = pieces.flatMap((piece) => {
-      const { either } = plane;
-      if (!either) return [clip(piece, plane, plane.id)];
-      const whole = [plane, either].some((bound) => piece.every((corner) => leftBy(bound, corner) >= 0));
-      return whole ? [piece] : eitherOf(piece, plane, either, plane.id);
+      const [own, either] = plane.bounds;
+      if (!either) return [clip(piece, own, plane.id)];
+      const whole = [own, either].some((bound) => piece.every((corner) => leftBy(bound, corner) >= 0));
+      return whole ? [piece] : eitherOf(piece, own, either, plane.id);
     });
     pieces = pieces.filter((piece) => piece.length > 0);
   }
@@ -100,11 +91,7 @@ function eitherOf(piece: Polygon, first: Bound, second: Bound, id: string): read
   return [own, rest];
 }
 
-const opposite = ({ perTrailerKg, perLoadKg, most }: Bound): Bound => ({
-  perTrailerKg: -perTrailerKg,
-  perLoadKg: -perLoadKg,
-  most: -most,
-});
+const opposite = ({ margin, loss }: Bound): Bound => ({ margin: -margin, loss: loss.map((each) => -each) });
 
 /**
  * The heaviest trailer with so much in the car, kg: where the region ends along that line. `open`: no limit that is known ends

@@ -1,5 +1,5 @@
 import type { Check } from '../checks/check.ts';
-import { lossOf, type Shift } from '../limits/shift.ts';
+import { lossOf, type Shift } from '../limits/limitLine.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { message, verbatim, type Message } from '../messages/message.ts';
 import type { TankKind } from '../rig/equipment.ts';
@@ -81,10 +81,10 @@ export function doubtsOf({
     known.set(moment, shifts);
     return shifts;
   };
-  return (moment, { sigma, use, ...check }) =>
-    sigma === null || !use
-      ? sigma
-      : Math.hypot(sigma, ...shiftsAt(moment).map((shifts) => lossOf({ sigma, use, ...check }, use, shifts)));
+  return (moment, check) =>
+    check.sigma === null || !(check.use ?? check.counts)
+      ? check.sigma
+      : Math.hypot(check.sigma, ...shiftsAt(moment).map((shifts) => lossOf(check, shifts)));
 }
 
 /** A share that is nearly the whole is moved downwards: there is no more than the whole. */

@@ -3,7 +3,7 @@ import type { Thing } from '../loading/loadout.ts';
 import { placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
-import type { Shift } from '../limits/shift.ts';
+import type { Shift } from '../limits/limitLine.ts';
 import type { Tank } from '../rig/equipment.ts';
 import type { Store, TankOf } from './roadEvent.ts';
 
@@ -93,7 +93,7 @@ export function shiftsBetween(view: RigView, before: Levels, after: Levels): rea
     const at = (x: number | null | undefined) => (offset ?? 0) + (x ?? 0);
     const tanks = body.tanks.map((tank) => {
       const perUnit = tank.kind === 'gas' ? 1 : (tankDensity(tank) ?? 0);
-      return { side, x: at(tank.x), mass: perUnit * change({ body: body.id, tank: tank.id }) };
+      return { side, body: body.id, x: at(tank.x), mass: perUnit * change({ body: body.id, tank: tank.id }) };
     });
     const places = new Map(body.places.map((place) => [place.id, place]));
     const eaten = view.loadout.placements.flatMap((placement) => {
@@ -101,7 +101,8 @@ export function shiftsBetween(view: RigView, before: Levels, after: Levels): rea
       const all = food.get(placement.thing) ?? 0;
       if (!thing?.food || !place || placement.body !== body.id || all <= 0) return [];
       const share = placedMass(thing, placement) / all;
-      return [{ side, x: at(placedX(thing, placement, place)), mass: share * change({ food: thing.id }) }];
+      const spot = { side, body: body.id, place: place.id, x: at(placedX(thing, placement, place)) };
+      return [{ ...spot, mass: share * change({ food: thing.id }) }];
     });
     return [...tanks, ...eaten].filter(({ mass }) => mass !== 0);
   });

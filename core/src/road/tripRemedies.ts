@@ -1,5 +1,6 @@
 import { binds, type Check } from '../checks/check.ts';
-import { marginWith, moveCandidates, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
+import { marginAfter } from '../limits/limitLine.ts';
+import { moveCandidates, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
 import { withMove } from '../limits/withMove.ts';
 import type { Loadout } from '../loading/loadout.ts';
 import { levelledAnew } from '../loading/loadoutChanges.ts';
@@ -262,7 +263,10 @@ function byPacking({ start }: ReckonedTrip, { check, moment }: LeastOnTheRoad): 
   const sides = ['vehicle', 'trailer'] as const;
   const aboard = new Set(start.loadout.placements.map(({ thing }) => thing));
   const promising = moveCandidates(moment.view, sides)
-    .filter((move) => move.kind !== 'tank' && aboard.has(move.id) && (marginWith(check, move) ?? -1) >= -massTolerance)
+    .filter(
+      (move) =>
+        move.kind !== 'tank' && aboard.has(move.id) && (marginAfter(check, move.shifts) ?? -1) >= -massTolerance,
+    )
     .sort((a, b) => a.mass - b.mass);
   const moves = promising.filter(({ to, kind }) => to !== null || kind === 'turn').slice(0, mostPackings);
   const home = promising.filter(({ to, kind }) => to === null && kind === 'thing').slice(0, mostPackings);

@@ -1,5 +1,5 @@
 import { binds, breaksLaw, comparesLoad, type Check } from '../checks/check.ts';
-import { lossPerKg } from '../limits/shift.ts';
+import { lossPerKg } from '../limits/limitLine.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { plainExcess } from '../verdict/sentence.ts';
@@ -71,8 +71,8 @@ export function worstMessage(trip: ReckonedTrip, { check, moment, when }: LeastO
 
 /** What of all that came and went since the start took most of a margin; null: nothing much did, or it was so from the start. */
 function causeOf(trip: ReckonedTrip, check: Check, moment: RoadMoment): Message | null {
-  const { use, place } = check;
-  if ((!use && !place) || moment === trip.moments[0]) return null;
+  const { place } = check;
+  if (moment === trip.moments[0]) return null;
   const before = pointsOf(trip.start, place);
   const after = pointsOf(moment.view, place);
   let most = worthNaming;
@@ -110,8 +110,7 @@ function pointsOf(view: RigView, place: Check['place']): ReadonlyMap<string, Poi
 
 const lossBy = (check: Check, point: Point | undefined): number => {
   if (!point) return 0;
-  if (check.place) return point.mass;
-  return check.use ? point.mass * lossPerKg(check, check.use, point.side, point.x ?? 0) : 0;
+  return point.mass * lossPerKg(check, { ...point, x: point.x ?? 0 });
 };
 
 function causeMessage(view: RigView, key: string, was: Point | undefined, is: Point | undefined): Message | null {

@@ -20,7 +20,8 @@ export const camperMax = defineRule({
     const check = (name: Message, demand: Mass, limit: Limit, tray?: string): readonly Check[] => {
       if (demand.kind === 'absent' || limit.value === null) return [];
       const id = tray === undefined ? undefined : `camper.tray:${tray}`;
-      const opened = open(facts, { id, under: tray, side: 'vehicle', quantity: 'camper', name });
+      const counts = [{ body: camper.id }, ...(tray === undefined ? [] : [{ body: vehicle.id, place: tray }])];
+      const opened = open(facts, { id, counts, side: 'vehicle', quantity: 'camper', name });
       return [judgedAs(opened, judgeMost(loads, demand, limit), { figures: limit.figures })];
     };
     const called = { name: verbatim(camper.name) };

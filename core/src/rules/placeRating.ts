@@ -20,6 +20,7 @@ export const placeRating = defineRule({
           part: `${body.id}:${place.id}`,
           side,
           quantity: 'place',
+          counts: [{ body: body.id, place: place.id }],
           name: message('check.placeRating', { place: verbatim(place.name) }),
         });
         const { source } = place.rating;

@@ -2,23 +2,11 @@ import { describe, expect, it } from 'vitest';
 import { sigmaOn, type Reading, type Ticket } from '../loading/ticket.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
+import { chances } from '../testing/chances.ts';
 import { caseView, limitRules } from '../testing/caseRig.ts';
 import { onScale } from '../testing/weighed.ts';
 import { assess } from '../verdict/assess.ts';
 import { isState } from './stateLoads.ts';
-
-/** Chances that are the same at every run. */
-function chances(seed: number) {
-  let state = seed;
-  const next = () => {
-    state = (state * 1664525 + 1013904223) % 4294967296;
-    return state / 4294967296;
-  };
-  const between = (from: number, to: number) => from + (to - from) * next();
-  const normal = () => Math.sqrt(-2 * Math.log(1 - next())) * Math.cos(2 * Math.PI * next());
-  const often = (share: number) => next() < share;
-  return { between, normal, often };
-}
 
 interface Lump {
   readonly id: string;

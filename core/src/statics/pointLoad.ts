@@ -28,6 +28,8 @@ export interface PointLoad {
   readonly body: string;
   /** Whose mass it is in the file: a thing, a crew member, a tank, a part. */
   readonly id: string;
+  /** Of a thing the place it lies in. */
+  readonly place?: string | undefined;
   readonly name: Message;
   readonly mass: number;
   /** One standard deviation of the mass, kg. */

@@ -1,5 +1,5 @@
 import { bindsLoad, type Check } from '../checks/check.ts';
-import type { Shift } from '../limits/shift.ts';
+import type { Shift } from '../limits/limitLine.ts';
 import { growth } from './usableGain.ts';
 
 /** A limit with how much more of the owner's load it leaves room for, kg; less than nothing: over by so much. */

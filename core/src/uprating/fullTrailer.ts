@@ -1,4 +1,4 @@
-import { marginAfter, type Shift } from '../limits/shift.ts';
+import { marginAfter, type Shift } from '../limits/limitLine.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import { platedLimit } from '../rig/plated.ts';
@@ -32,7 +32,7 @@ export function fullTrailer(
   const axle = trailer.geometry.axlePosition;
   const shifts: readonly Shift[] =
     sum > 0
-      ? own.map(({ side, x, mass }) => ({ side, x, mass: (mass / sum) * more }))
+      ? own.map((shift) => ({ ...shift, mass: (shift.mass / sum) * more }))
       : axle === undefined
         ? []
         : [{ side: 'trailer', x: axle, mass: more }];

@@ -1,7 +1,7 @@
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import { bodyPlates } from './applyPackage.ts';
-import { lossOf, type Shift } from '../limits/shift.ts';
+import { leftOf, leftOfBound, limitLine, type LimitLine, type Shift } from '../limits/limitLine.ts';
 import type { UpratePackage } from './upratePackage.ts';
 
 interface Change {
@@ -21,13 +21,10 @@ interface Part {
 /** One check as far as packages and the load pattern touch it. kg. */
 interface LinearCheck {
   readonly check: Check;
-  readonly margin: number;
   readonly parts: readonly Part[];
   readonly limit: number;
-  /** What each package's own mass takes of the margin. */
-  readonly own: readonly number[];
-  /** What one whole pattern takes of it. */
-  readonly pattern: number;
+  /** In each package's own mass, and last in one whole pattern. */
+  readonly line: LimitLine;
 }
 
 /**
@@ -41,16 +38,21 @@ export function linearModel(
   pattern: readonly Shift[],
   alone: readonly (Pick<Assessment, 'checks'> | null)[] = [],
 ): readonly LinearCheck[] {
+  const amounts = [
+    ...packages.map(({ of, adds }) => adds.map(({ mass, x }) => ({ side: of, x: x ?? 0, mass }))),
+    pattern,
+  ];
   return checks.flatMap((check): readonly LinearCheck[] => {
-    const { use, margin, limit } = check;
-    if (!binds(check) || !comparesLoad(check) || margin === null || !use || limit === null) return [];
+    const { limit } = check;
+    const line = limitLine(check, amounts);
+    if (!binds(check) || !comparesLoad(check) || !line || limit === null) return [];
     const lowest = Math.min(...check.figures.map(({ value }) => value));
     const plain = check.sense === 'max' && check.figures.length > 0 && Math.abs(lowest - limit) < 1e-6;
     return [
       {
         check,
-        margin,
         limit,
+        line,
         parts: plain
           ? check.figures.map((figure) => ({
               value: figure.value,
@@ -63,26 +65,16 @@ export function linearModel(
               }),
             }))
           : gearPart(check.id, limit, alone),
-        own: packages.map(({ of, adds }) =>
-          lossOf(
-            check,
-            use,
-            adds.map(({ mass, x }) => ({ side: of, x: x ?? 0, mass })),
-          ),
-        ),
-        pattern: lossOf(check, use, pattern),
       },
     ];
   });
 }
 
-/** The margin of a check with these packages (by their order) on the rig. */
-export function marginWith(one: LinearCheck, picked: readonly number[]): number {
-  let { margin } = one;
-  for (const at of picked) margin -= one.own[at] ?? 0;
-  if (one.parts.length === 0) return margin;
+/** How the limit of a check moves with these packages (by their order) on the rig, kg. */
+function raisedBy({ parts, limit }: LinearCheck, picked: readonly number[]): number {
+  if (parts.length === 0) return 0;
   let lowest = Infinity;
-  for (const { value, changes } of one.parts) {
+  for (const { value, changes } of parts) {
     let now = value;
     for (const at of picked) {
       const change = changes[at];
@@ -92,7 +84,19 @@ export function marginWith(one: LinearCheck, picked: readonly number[]): number 
     }
     if (now < lowest) lowest = now;
   }
-  return margin + lowest - one.limit;
+  return lowest - limit;
+}
+
+/** What is left of a check with these packages on the rig, and how many patterns more it lets on board; Infinity: as many as one likes. */
+export function withPackages(one: LinearCheck, picked: readonly number[]): { left: number; patterns: number } {
+  const raised = raisedBy(one, picked);
+  const units = one.line.bounds[0].loss.map((_, at) => Number(picked.includes(at)));
+  const left = leftOf(one.line, units) + raised;
+  const ways = one.line.bounds.map((bound) => {
+    const each = bound.loss.at(-1) ?? 0;
+    return each > 1e-9 ? (leftOfBound(bound, units) + raised) / each : Infinity;
+  });
+  return { left, patterns: Math.max(...ways) };
 }
 
 /** What new tyres, wheels or springs allow, as one part of the limit; none where no package touches it. */

@@ -2,7 +2,7 @@ import type { RigView } from '../loading/rigView.ts';
 import { assess } from '../verdict/assess.ts';
 import { applyPackages, placePackages } from './applyPackage.ts';
 import { concerns } from './judged.ts';
-import { linearModel, marginWith } from './linearModel.ts';
+import { linearModel, withPackages } from './linearModel.ts';
 import { loadPattern } from './loadPattern.ts';
 import { usableGain, type UsableGain } from './usableGain.ts';
 import { costOf, type UpratePackage } from './upratePackage.ts';
@@ -121,15 +121,15 @@ type Model = ReturnType<typeof linearModel>;
 function scaleOf(model: Model, picked: readonly number[]): number {
   let scale = Infinity;
   for (const one of model) {
-    const margin = marginWith(one, picked);
-    if (margin < 0) return 0;
-    if (one.pattern > 1e-9) scale = Math.min(scale, margin / one.pattern);
+    const { left, patterns } = withPackages(one, picked);
+    if (left < 0) return 0;
+    scale = Math.min(scale, patterns);
   }
   return scale;
 }
 
 const isLegal = (model: Model, picked: readonly number[]): boolean =>
-  model.every((one) => one.check.kind !== 'legal' || marginWith(one, picked) >= -1e-6);
+  model.every((one) => one.check.kind !== 'legal' || withPackages(one, picked).left >= -1e-6);
 
 /** What nothing cheaper reaches, cheapest first. */
 function frontOf<One extends { readonly cost: number }>(

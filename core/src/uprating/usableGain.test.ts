@@ -2,13 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { RigView } from '../loading/rigView.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import type { Check } from '../checks/check.ts';
+import { bindsLoad, type Check } from '../checks/check.ts';
 import { caseView, type CaseRig } from '../testing/caseRig.ts';
 import upratingCases from '../testing/cases/uprate.json' with { type: 'json' };
+import { loadPattern } from './loadPattern.ts';
+import { chances } from '../testing/chances.ts';
+import { shuffledRig } from '../testing/shuffledRig.ts';
 import { assess } from '../verdict/assess.ts';
 import { applyPackage, applyPackages } from './applyPackage.ts';
 import { crossings } from './crossings.ts';
-import type { Shift } from '../limits/shift.ts';
+import type { Shift } from '../limits/limitLine.ts';
 import { growth, usableGain, type Growth } from './usableGain.ts';
 import { costOf, upratePackageSchema, type UpratePackage } from './upratePackage.ts';
 
@@ -211,5 +214,31 @@ describe('marks passed', () => {
     );
     expect(crossings(3150, 3500, [3500]).up).toEqual([]);
     expect(crossings(3650, 3500, [3500]).down).toEqual([3500]);
+  });
+});
+
+describe('a growing load', () => {
+  /** The things on board so many times as heavy as they are. */
+  const grown = (view: RigView, times: number): RigView => ({
+    ...view,
+    things: new Map([...view.things].map(([id, thing]) => [id, { ...thing, mass: thing.mass * times }])),
+  });
+
+  it('ends where the rig reckoned anew says so, a place’s rating and a camper’s plate among its limits', () => {
+    const random = chances(17);
+    const ends = new Set<string>();
+    for (let n = 0; n < 400; n += 1) {
+      const view = { ...shuffledRig(random), slips: undefined };
+      const { loads, checks } = assess(view);
+      const found = growth(checks, loadPattern(loads));
+      if (found.kind === 'over' || found.scale === null) continue;
+      const after = assess(grown(view, 1 + found.scale)).checks;
+      for (const { id, rule } of found.binding) {
+        ends.add(rule);
+        expect(after.find((check) => check.id === id)?.margin, id).toBeCloseTo(0, 5);
+      }
+      for (const check of after.filter(bindsLoad)) expect(check.margin, check.id).toBeGreaterThan(-1e-5);
+    }
+    expect([...ends]).toEqual(expect.arrayContaining(['place.rating', 'camper.max']));
   });
 });

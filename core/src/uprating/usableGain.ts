@@ -1,5 +1,5 @@
 import { bindsLoad, type Check } from '../checks/check.ts';
-import { leastInfluence, lossOf, type Shift } from '../limits/shift.ts';
+import { keptRange, limitLine, type Shift } from '../limits/limitLine.ts';
 
 /** How far a load pattern can grow on top of a rig as loaded. */
 export type Growth =
@@ -12,8 +12,7 @@ export type Growth =
 const together = 1e-9;
 
 /** The limits a growing load can meet: those whose margin is known. */
-const counted = (checks: readonly Check[]): readonly Check[] =>
-  checks.filter((check) => bindsLoad(check) && check.use !== null);
+const counted = (checks: readonly Check[]): readonly Check[] => checks.filter(bindsLoad);
 
 /**
  * Usable room for a pattern: the least over all binding checks of margin over what one whole pattern takes of it. A check that
@@ -35,18 +34,11 @@ export function growth(checks: readonly Check[], pattern: readonly Shift[]): Gro
   return { kind: 'room', scale, binding };
 }
 
-/** How many patterns a check has room for; null: as many as one likes. One that holds by either of two ways takes the better. */
+/** How many patterns a check has room for; null: as many as one likes. */
 function scaleOf(check: Check, pattern: readonly Shift[]): number | null {
-  const own = scaleWith(check, check.use, check.margin, pattern);
-  if (!check.either || own === null) return own;
-  const other = scaleWith(check, check.either.use, check.either.margin, pattern);
-  return other === null ? null : Math.max(own, other);
-}
-
-function scaleWith(check: Check, use: Check['use'], margin: number | null, pattern: readonly Shift[]): number | null {
-  if (!use || margin === null) return null;
-  const loss = lossOf(check, use, pattern);
-  return loss > leastInfluence ? margin / loss : null;
+  const line = limitLine(check, [pattern]);
+  const most = (line && keptRange(line))?.to ?? Infinity;
+  return most === Infinity ? null : most;
 }
 
 /** What a change of limits is worth: kg more of the pattern that can really be carried; null where either has no end. */

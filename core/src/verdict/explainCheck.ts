@@ -73,11 +73,14 @@ function cargoOperands(loads: PlannedOrWeighed): readonly Operand[] {
 
 /** A camper with everything in it; and for a tray also what else stands on it. */
 function camperOperands(loads: PlannedOrWeighed, check: Check): readonly Operand[] {
-  const { camper, vehicle } = loads.view;
+  const { camper } = loads.view;
   const own = (loads.from !== 'slip' ? loads.points : [])
     .filter((load) => load.body === camper?.id && load.mass !== 0)
     .map((load): Operand => ({ name: load.name, value: load.mass, unit: 'kg' }));
-  return check.under !== undefined && vehicle ? [...own, ...placeOperands(loads, vehicle.id, check.under)] : own;
+  const beside = (check.counts ?? []).flatMap(({ body, place }) =>
+    place === undefined ? [] : placeOperands(loads, body, place),
+  );
+  return [...own, ...beside];
 }
 
 /** The things in one place, each with its mass. */

@@ -1,6 +1,7 @@
 import { comparesLoad, type Check } from '../checks/check.ts';
 import { keepsOthers } from '../limits/keepsOthers.ts';
-import { lossPerKg, marginAfter } from '../limits/shift.ts';
+import { mustLeaveAt } from '../limits/mustLeaveAt.ts';
+import { marginAfter, type Spot } from '../limits/limitLine.ts';
 import { placeContents } from '../loading/placeContents.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
@@ -32,8 +33,8 @@ export interface MustLeave {
 }
 
 const shown = 2;
-/** Below this a kilogram taken away does next to nothing. */
-const leastLoss = 0.01;
+/** kg: more lies in no place, whatever nobody listed. */
+const largest = 1e6;
 
 /**
  * What must leave for a check that is over, in kg and places of the drawing: by what one kilogram at a place does to it where lengths are
@@ -41,37 +42,42 @@ const leastLoss = 0.01;
  * none whose emptying passes another limit. null: it is not over, or short of a least.
  */
 export function mustLeave(assessment: Assessment, check: Check): MustLeave | null {
-  const { margin, use, sense } = check;
+  const { margin, sense } = check;
   if (check.status !== 'over' || margin === null || sense === 'min' || !comparesLoad(check)) return null;
   const mass = -margin;
-  const spots = use ? spotsOf(assessment, check, mass) : [];
+  const spots = spotsOf(assessment, check);
   return { mass, spots: spots.slice(0, shown), says: saying(assessment, check, mass, spots) };
 }
 
-function spotsOf({ loads, checks }: Assessment, check: Check, mass: number): readonly LeaveSpot[] {
+function spotsOf({ loads, checks }: Assessment, check: Check): readonly LeaveSpot[] {
   const { view } = loads;
   const { use } = check;
-  if (!use) return [];
   const contents = placeContents(view);
   const found = placedBodies(view).flatMap(({ body, side, offset }): readonly LeaveSpot[] => {
-    if (use[side].perMetre === 0 || offset === null) return [];
-    const spot = (name: Message, x: number, holds: number): readonly LeaveSpot[] => {
-      const loss = lossPerKg(check, use, side, x);
-      const kg = loss > leastLoss ? mass / loss : Infinity;
-      if (kg > holds || !keepsOthers(checks, check, (other) => marginAfter(other, [{ side, x, mass: -kg }]))) return [];
-      return [{ side, body: body.id, name, x, mass: kg }];
+    // Where it does not matter where a kilogram leaves, no place is named.
+    if (use?.[side].perMetre === 0 || offset === null) return [];
+    const leaving = (name: Message, at: Omit<Spot, 'side' | 'body'>, holds: number): readonly LeaveSpot[] => {
+      const spot = { ...at, side, body: body.id };
+      const mass = mustLeaveAt(check, spot);
+      const shifts = [{ ...spot, mass: -mass }];
+      if (mass > holds || !keepsOthers(checks, check, (other) => marginAfter(other, shifts))) return [];
+      return [{ side, body: body.id, name, x: at.x, mass }];
     };
     const open = mayHoldMore(loads, side, check);
     const named = body.places.flatMap(({ id, name, x }) =>
       x === undefined
         ? []
-        : spot(verbatim(name), offset + x, open ? Infinity : (contents.get(`${body.id}/${id}`)?.mass ?? 0)),
+        : leaving(
+            verbatim(name),
+            { place: id, x: offset + x },
+            open ? largest : (contents.get(`${body.id}/${id}`)?.mass ?? 0),
+          ),
     );
     const reach = body === view[side] && open && named.length === 0 ? bodyReach(view, side) : null;
     return reach
       ? [
-          ...spot(message('leave.frontEnd'), reach.from, Infinity),
-          ...spot(message('leave.rearEnd'), reach.to, Infinity),
+          ...leaving(message('leave.frontEnd'), { x: reach.from }, largest),
+          ...leaving(message('leave.rearEnd'), { x: reach.to }, largest),
         ]
       : named;
   });

@@ -1,7 +1,8 @@
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import { keepsOthers } from '../limits/keepsOthers.ts';
-import { marginWith, moveCandidates, tankMove, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
-import { lossPerKg } from '../limits/shift.ts';
+import { mustLeaveAt } from '../limits/mustLeaveAt.ts';
+import { moveCandidates, tankMove, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
+import { marginAfter } from '../limits/limitLine.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placeContents } from '../loading/placeContents.ts';
 import { placedBodies } from '../loading/rigView.ts';
@@ -41,14 +42,11 @@ const kinds: readonly Remedy['kind'][] = ['drain', 'move', 'turn', 'takeOut', 'h
  * turned or left at home, part of a place taken out. Each passes no other limit and leaves the coupling in its band.
  */
 export function remedies(assessment: Assessment, check: Check): readonly Remedy[] {
-  const { margin, use } = check;
-  if (check.status !== 'over' || margin === null || (!use && !check.place) || !comparesLoad(check)) return [];
+  if (check.status !== 'over' || check.margin === null || !comparesLoad(check)) return [];
   const found = [...drains(assessment, check), ...byThings(assessment, check), ...partsOfPlaces(assessment, check)];
   return found.sort((a, b) => a.mass - b.mass || kinds.indexOf(a.kind) - kinds.indexOf(b.kind)).slice(0, shown);
 }
 
-/** Below this a kilogram taken away does next to nothing. */
-const leastLoss = 0.01;
 /** Nobody drains a tank more finely than to a twentieth. */
 const finestLevel = 20;
 
@@ -58,11 +56,10 @@ function drains(assessment: Assessment, check: Check): readonly Remedy[] {
     body.tanks.flatMap((tank): readonly Remedy[] => {
       const level = tankLevel(view.loadout, body.id, tank.id);
       const full = tankContents(tank, 1) ?? 0;
-      if (!check.use || tank.x === undefined || offset === null || full <= 0) return [];
+      if (tank.x === undefined || offset === null || full <= 0) return [];
       if (tank.kind === 'fuel' || tank.kind === 'gas') return [];
-      const loss = lossPerKg(check, check.use, side, offset + tank.x);
-      if (loss <= leastLoss) return [];
-      const fraction = Math.floor((level + (check.margin ?? 0) / loss / full) * finestLevel + 1e-9) / finestLevel;
+      const less = mustLeaveAt(check, { side, body: body.id, x: offset + tank.x });
+      const fraction = Math.floor((level - less / full) * finestLevel + 1e-9) / finestLevel;
       const move = fraction < 0 ? null : tankMove(view, { body: body.id, id: tank.id }, fraction);
       const share = percent(fraction);
       return move ? done(assessment, check, 'drain', move, { tank: verbatim(tank.name), share }) : [];
@@ -95,13 +92,12 @@ function partsOfPlaces(assessment: Assessment, check: Check): readonly Remedy[] 
   return placedBodies(view).flatMap(({ body, side, offset }) =>
     body.places.flatMap((place): readonly Remedy[] => {
       const holds = contents.get(`${body.id}/${place.id}`)?.mass ?? 0;
-      const own = check.place?.body === body.id && check.place.place === place.id;
-      if (holds === 0 || (!own && (place.x === undefined || offset === null || !check.use))) return [];
-      const x = (offset ?? 0) + (place.x ?? 0);
-      const loss = own || !check.use ? 1 : lossPerKg(check, check.use, side, x);
-      const mass = loss > leastLoss ? -(check.margin ?? 0) / loss : Infinity;
+      // What has no row does not ask where it lies.
+      if (holds === 0 || (check.use && (place.x === undefined || offset === null))) return [];
+      const spot = { side, body: body.id, place: place.id, x: (offset ?? 0) + (place.x ?? 0) };
+      const mass = mustLeaveAt(check, spot);
       if (mass > holds) return [];
-      const shifts = [{ side, x, mass: -mass }];
+      const shifts = [{ ...spot, mass: -mass }];
       const move = {
         kind: 'thing',
         id: place.id,
@@ -130,8 +126,8 @@ function done(
   named: NonNullable<Message['params']>,
 ): readonly Remedy[] {
   if (
-    (marginWith(check, move) ?? -1) < -massTolerance ||
-    !keepsOthers(checks, check, (other) => marginWith(other, move))
+    (marginAfter(check, move.shifts) ?? -1) < -massTolerance ||
+    !keepsOthers(checks, check, (other) => marginAfter(other, move.shifts))
   )
     return [];
   const { mass } = move;
@@ -154,7 +150,7 @@ const noticed = 0.5;
 const effectsOf = (checks: readonly Check[], move: MoveCandidate): readonly RemedyEffect[] =>
   checks
     .flatMap((check): readonly RemedyEffect[] => {
-      const margin = marginWith(check, move);
+      const margin = marginAfter(check, move.shifts);
       const changed = margin !== null && check.margin !== null && Math.abs(margin - check.margin) > noticed;
       return changed && comparesLoad(check) && (binds(check) || check.role === 'band') ? [{ check, margin }] : [];
     })

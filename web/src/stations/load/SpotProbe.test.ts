@@ -28,7 +28,7 @@ const at = async (wrapper: ReturnType<typeof shown>, x: string) => {
 describe('how much more at a spot', () => {
   it('says what core says, and which limit would be the first', async () => {
     const checks = useRig().assessment?.checks ?? [];
-    const room = roomAt(checks, 'vehicle', 3);
+    const room = roomAt(checks, { side: 'vehicle', x: 3 });
     const text = await at(shown(), '3');
     expect(room).toMatchObject({ kind: 'room', binding: { id: 'axle.rear' } });
     expect(text).toBe(`${Math.floor(room.kind === 'room' ? (room.most ?? 0) : 0)} kg more here, then: rear axle.`);

@@ -28,10 +28,12 @@ const reach = computed<[number, number]>(() => {
 });
 const kg = (value: number, rounding: 'load' | 'margin') =>
   `${written(displayMass(value, settings.massUnit, rounding), 0)} ${settings.massUnit}`;
+/** Somewhere along a body, in none of its places. */
+const spotOf = ({ side, body }: (typeof bodies.value)[number], offset: number) => ({ side, body: body.id, x: offset + at.value });
 const answer = computed(() => {
   const spot = placed.value;
   if (!spot || spot.offset === null || !rig.assessment) return t('app.probe.unknown');
-  const room = roomAt(rig.assessment.checks, spot.side, spot.offset + at.value);
+  const room = roomAt(rig.assessment.checks, spotOf(spot, spot.offset));
   if (room.kind === 'unknown') return t('app.probe.unknown');
   if (room.kind === 'none') return t('app.probe.none', { limit: say(room.binding.name) });
   if (room.mends) {
@@ -46,7 +48,7 @@ const danger = computed(() => answer.value !== '' && placed.value !== undefined 
 const mends = computed(() => {
   const spot = placed.value;
   if (!spot || spot.offset === null || !rig.assessment) return false;
-  const room = roomAt(rig.assessment.checks, spot.side, spot.offset + at.value);
+  const room = roomAt(rig.assessment.checks, spotOf(spot, spot.offset));
   return room.kind === 'room' && room.mends !== null;
 });
 const slide = (value: number | number[]) => {
