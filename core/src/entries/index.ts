@@ -26,7 +26,8 @@ export { fittedNet, positionNow, tankContents } from '../loading/loadoutLoads.ts
 export { listedOn, listedOnBall, saidOf } from '../loading/said.ts';
 export { placeContents } from '../loading/placeContents.ts';
 export { namedParts } from '../loading/loadoutChanges.ts';
-export { leanOf, mayGo, placedMass } from '../loading/placed.ts';
+export { leanOf, placedMass } from '../loading/placed.ts';
+export { mayGo } from '../loading/placing.ts';
 export { byTheList, onDay, placedBodies, thingsAboard, type RigView } from '../loading/rigView.ts';
 export { kilograms, message, term, verbatim, type Amount, type Message } from '../messages/message.ts';
 export { plainText, segments, type Speech } from '../messages/segments.ts';

@@ -1,6 +1,7 @@
 import type { Placement } from '../loading/loadout.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
-import { mayGo, placedMass, placedX } from '../loading/placed.ts';
+import { placedMass, placedX } from '../loading/placed.ts';
+import { maySend, wishFor } from '../loading/placing.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
 import type { Place } from '../rig/equipment.ts';
@@ -33,7 +34,7 @@ export interface MoveCandidate extends LoadMove {
 /** kg: less makes no difference worth the trouble. */
 const noticeable = 0.5;
 
-/** What would change if everything on these sides of the rig were put elsewhere, one thing at a time. */
+/** What would change if everything on these sides of the rig were put elsewhere, one thing at a time, as it may be and as its owner wants it. */
 export const moveCandidates = (view: RigView, sides: readonly Side[]): readonly MoveCandidate[] => [
   ...tankCandidates(view, sides),
   ...thingCandidates(view, sides),
@@ -88,8 +89,11 @@ function thingCandidates(view: RigView, sides: readonly Side[]): readonly MoveCa
         : [{ side, body: body.id, place: place.id, name: place.name, x: offset + place.x, middle: place.x, is: place }],
     ),
   );
+  const wish = view.loadout.packing ?? {};
   return view.loadout.placements.flatMap((placement): readonly MoveCandidate[] => {
     const thing = view.things.get(placement.thing);
+    const how = wishFor(wish, placement.thing);
+    if (how === 'stays') return [];
     const here = spots.find((spot) => spot.body === placement.body && spot.place === placement.place);
     if (!thing || !here || !sides.includes(here.side)) return [];
     const mass = placedMass(thing, placement);
@@ -106,12 +110,12 @@ function thingCandidates(view: RigView, sides: readonly Side[]): readonly MoveCa
     const loose = { ...placement, x: undefined };
     const turned = { ...placement, turned: !placement.turned };
     return [
-      { ...base, kind: 'thing', to: null, shifts: [away] },
+      ...(how === 'comes' ? [] : [{ ...base, kind: 'thing', to: null, shifts: [away] } as const]),
       ...(thing.heavyEnd
         ? [{ ...base, kind: 'turn', to: null, shifts: [lying(here, turned, mass), away] } as const]
         : []),
       ...spots
-        .filter((spot) => spot !== here && mayGo(thing, spot.is))
+        .filter((spot) => spot !== here && maySend(thing, here, spot, wish))
         .map((spot): MoveCandidate => ({
           ...base,
           kind: 'thing',

@@ -1,7 +1,7 @@
 import { marginAfter, type Shift } from './limitLine.ts';
 import type { PlaceRoom } from './roomInPlaces.ts';
 import type { Thing } from '../loading/loadout.ts';
-import { mayGo } from '../loading/placed.ts';
+import { mayGo } from '../loading/placing.ts';
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
 
 /** A thing in the hand: how heavy, and where it is taken from; left out: from home. */

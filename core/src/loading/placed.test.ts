@@ -12,7 +12,8 @@ import { exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { compile } from '../loads/compile.ts';
 import { fittedNet } from './loadoutLoads.ts';
-import { mayGo, placedMass, placedX } from './placed.ts';
+import { placedMass, placedX } from './placed.ts';
+import { mayGo } from './placing.ts';
 import { viewRig } from '../document/viewRig.ts';
 
 const rigId = 'tern-and-saltbush';

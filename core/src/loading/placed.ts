@@ -20,7 +20,3 @@ export function placedX(thing: Thing, how: How, place: Pick<Place, 'x'>): number
 /** m from the middle of a thing to its centre of mass, rearwards. */
 export const leanOf = (thing: Pick<Thing, 'heavyEnd'>, how: Pick<How, 'turned'> | undefined): number =>
   how?.turned ? (thing.heavyEnd ?? 0) : -(thing.heavyEnd ?? 0);
-
-/** Whether a thing may go into a place by its kind. */
-export const mayGo = (thing: Pick<Thing, 'onlyIn'> | undefined, place: Pick<Place, 'kind'>): boolean =>
-  thing?.onlyIn === undefined || thing.onlyIn.includes(place.kind);

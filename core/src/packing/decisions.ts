@@ -1,10 +1,11 @@
 import { tankContents } from '../loading/loadoutLoads.ts';
 import type { Placement, Thing } from '../loading/loadout.ts';
-import type { PackingWish, ThingWish } from '../loading/packingWish.ts';
-import { mayGo, placedMass, placedX } from '../loading/placed.ts';
+import type { PackingWish } from '../loading/packingWish.ts';
+import { placedMass, placedX } from '../loading/placed.ts';
+import { maySend, wishFor } from '../loading/placing.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
-import type { Place, PlaceKind, Seat, Tank } from '../rig/equipment.ts';
+import type { Place, Seat, Tank } from '../rig/equipment.ts';
 import { seatsIn } from '../rig/seatsIn.ts';
 import type { Side } from '../statics/pointLoad.ts';
 
@@ -100,33 +101,14 @@ const spotsOf = (view: RigView): readonly PlaceSpot[] =>
     offset === null ? [] : body.places.map((is) => ({ body: body.id, place: is.id, name: is.name, side, offset, is })),
   );
 
-const outside: readonly PlaceKind[] = ['rack', 'roof', 'tray'];
-
-/**
- * Whether a thing may go from one place to another: by its kind, its length, and what the owner wants. Whose owner has not said into what
- * kinds of places it goes: nothing is taken from inside to a rack, a roof or a tray, and what rides there comes no further in than a
- * garage. How much room there is besides, nobody has measured.
- */
-function fits(thing: Thing, from: PlaceSpot, to: PlaceSpot, { never = [], closed = [] }: PackingWish): boolean {
-  if (!mayGo(thing, to.is)) return false;
-  if (thing.length !== undefined && to.is.length !== undefined && thing.length > to.is.length) return false;
-  const is = (one: { body: string; place: string }) => one.body === to.body && one.place === to.place;
-  if (closed.some(is) || never.some((one) => one.thing === thing.id && is(one))) return false;
-  if (thing.onlyIn) return true;
-  return outside.includes(from.is.kind)
-    ? outside.includes(to.is.kind) || to.is.kind === 'garage'
-    : !outside.includes(to.is.kind);
-}
-
 function thingDecisions(moments: readonly RigView[], wish: PackingWish, mayStay: MayStay): readonly ThingDecision[] {
   const [first] = moments;
   if (!first) return [];
   const spots = spotsOf(first);
-  const wishes = new Map<string, ThingWish>(wish.things?.map(({ thing, how }) => [thing, how]));
   return first.loadout.placements.flatMap((placement): readonly ThingDecision[] => {
     const thing = first.things.get(placement.thing);
     const here = spots.find((one) => one.body === placement.body && one.place === placement.place);
-    const how = wishes.get(placement.thing);
+    const how = wishFor(wish, placement.thing);
     if (!thing || !here || how === 'stays') return [];
     const units = wish.parted ? placement.count : 1;
     const each = moments.map((view) => massAt(view, placement) / units);
@@ -142,7 +124,7 @@ function thingDecisions(moments: readonly RigView[], wish: PackingWish, mayStay:
     const effect = at(here, placement);
     if (!effect) return [];
     const elsewhere = spots.flatMap((spot): readonly Way[] => {
-      const then = spot === here || !fits(thing, here, spot, wish) ? undefined : at(spot, loose);
+      const then = spot === here || !maySend(thing, here, spot, wish) ? undefined : at(spot, loose);
       return then ? [{ effect: then, now: 0, most: units, to: spot }] : [];
     });
     const home = how === 'spare' || (mayStay === 'all' && how !== 'comes');

@@ -1,6 +1,8 @@
 import { bindsLoad, type Check } from '../checks/check.ts';
 import type { Loadout } from '../loading/loadout.ts';
+import type { PackingWish } from '../loading/packingWish.ts';
 import { placedMass } from '../loading/placed.ts';
+import { placingWish, wishFor } from '../loading/placing.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { Left } from '../uprating/ways.ts';
 import { massTolerance } from '../units/rounding.ts';
@@ -30,8 +32,9 @@ export interface LeastToLeave {
 export function leastToLeave(view: RigView, solve: Solver, effort: Omit<Effort, 'onBetter'>): LeastToLeave | null {
   const half = { ...effort, seconds: effort.seconds / 2 };
   const closed = placedBodies(view).flatMap(({ body }) => body.places.map(({ id }) => ({ body: body.id, place: id })));
-  const wish = { noBand: true, aims: ['leastLeft', 'fewestMoves'] } as const;
-  const answer = pack([view], { ...wish, aims: [...wish.aims], closed }, solve, half);
+  const own = placingWish(view.loadout.packing);
+  const wish: PackingWish = { ...own, noBand: true, aims: ['leastLeft', 'fewestMoves'] };
+  const answer = pack([view], { ...wish, closed }, solve, half);
   if (answer.kind === 'undecided') return null;
   const all = answer.kind === 'impossible' ? everything(view) : leftIn(answer);
   const gone = new Set(all.map(({ thing, body, place }) => `${thing} ${body}/${place}`));
@@ -56,11 +59,15 @@ export const leftIn = ({ packing }: Extract<PackingAnswer, { packing: unknown }>
     to === null ? [{ thing: id, name, body, place: leaves, mass }] : [],
   );
 
-/** Where nothing helps, all of it: then what is still over is what people, fuel and the bodies themselves make over. */
+/** Where nothing helps, all of it that may stay: then what is still over is what people, fuel and the bodies themselves make over. */
 function everything(view: RigView): readonly Left[] {
+  const wish = view.loadout.packing ?? {};
   return view.loadout.placements.flatMap((placement): readonly Left[] => {
     const { thing: id, body, place } = placement;
     const thing = view.things.get(id);
-    return thing ? [{ thing: id, name: thing.name, body, place, mass: placedMass(thing, placement) }] : [];
+    const how = wishFor(wish, id);
+    return thing && how !== 'stays' && how !== 'comes'
+      ? [{ thing: id, name: thing.name, body, place, mass: placedMass(thing, placement) }]
+      : [];
   });
 }

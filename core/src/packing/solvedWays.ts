@@ -1,5 +1,6 @@
 import { bindsLoad } from '../checks/check.ts';
 import type { PackingWish } from '../loading/packingWish.ts';
+import { placingWish } from '../loading/placing.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { massTolerance } from '../units/rounding.ts';
 import { withSmallTrailer, type SmallTrailerWords } from '../uprating/smallTrailer.ts';
@@ -27,12 +28,13 @@ export function solvedWays(
   const over = judge(view).checks.some((check) => bindsLoad(check) && (check.margin ?? 0) < -massTolerance);
   if (!over) return { leave: null, move: null, smallTrailer: null };
   const towing = withSmallTrailer(view, words);
+  const own = placingWish(view.loadout.packing);
   // What was on board before goes into the box or stays where it is.
   const closed = placedBodies(view).flatMap(({ body }) => body.places.map(({ id }) => ({ body: body.id, place: id })));
   return {
     leave: leaving(view, solve, effort),
-    move: packedSo(view, fewest, solve, effort, false),
-    smallTrailer: towing && packedSo(towing, { ...fewest, closed }, solve, effort, true),
+    move: packedSo(view, { ...own, ...fewest }, solve, effort, false),
+    smallTrailer: towing && packedSo(towing, { ...own, ...fewest, closed }, solve, effort, true),
   };
 }
 

@@ -13,7 +13,19 @@ import {
   positionField,
 } from './fields.ts';
 
-export const placeKinds = ['locker', 'floor', 'cupboard', 'boot', 'garage', 'tray', 'roof', 'rack'] as const;
+/** What a place is decides what may lie there: a gas locker holds gas alone, a rack, a roof and a tray are in the open. */
+export const placeKinds = [
+  'locker',
+  'gasLocker',
+  'floor',
+  'behindSeats',
+  'cupboard',
+  'boot',
+  'garage',
+  'tray',
+  'roof',
+  'rack',
+] as const;
 export type PlaceKind = (typeof placeKinds)[number];
 
 /** Places that a new body starts with: until its owner says where one lies, it stands where the body's lengths put it. */

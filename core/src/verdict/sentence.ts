@@ -118,9 +118,12 @@ type Bounded = PlaceRoom & { readonly room: { readonly kind: 'room'; readonly mo
 const bounded = (one: PlaceRoom): one is Bounded =>
   one.room.kind === 'room' && one.room.most !== null && one.room.binding !== null;
 
+/** A gas locker has room for gas alone. */
+const takesAnything = ({ place }: PlaceRoom): boolean => place.kind !== 'gasLocker';
+
 /** Places bound by their own rating are left out: a full rack is not what the rig runs out of. */
 function tightestPlace(view: RigView, checks: readonly Check[]): Bounded | undefined {
-  const places = roomInPlaces(view, checks).filter(bounded);
+  const places = roomInPlaces(view, checks).filter((one): one is Bounded => bounded(one) && takesAnything(one));
   const shared = places.filter((one) => !one.room.binding.place);
   return (shared.length > 0 ? shared : places).reduce<Bounded | undefined>(
     (least, one) => (!least || one.room.most < least.room.most ? one : least),

@@ -3,16 +3,18 @@ import {
   displayMass,
   placeContents,
   placedBodies,
+  placeKinds,
   roomMessage,
   type Body,
   type Message,
+  type PlaceKind,
   type RigView,
 } from '@wagonomos/core';
 import { addPart } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
 import { computed, nextTick, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRoute } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import MessageText from '../../shared/MessageText.vue';
 import { newId } from '../../shared/newId.ts';
 import { written } from '@wagonomos/papers/words';
@@ -29,6 +31,7 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const rig = useRig();
 const route = useRoute();
+const router = useRouter();
 const settings = useSettings();
 const workspace = useWorkspace();
 const hand = useHand();
@@ -73,10 +76,14 @@ const wouldLeave = useAFewAFrame(
   (preview) => ({ words: leaves(preview), breaks: Boolean(preview.breaks || preview.barred) }),
 );
 
-const add = (body: string) =>
+/** What kind it is is asked first: it decides what may lie there. Where it is and what it is called stands open below. */
+const add = (body: string, kind: PlaceKind) => {
+  const id = newId();
   workspace.edit('app.edit.place', (document) =>
-    addPart(document, body, 'places', { id: newId(), name: t('app.places.newName'), kind: 'locker' }),
+    addPart(document, body, 'places', { id, name: t('app.places.newName'), kind }),
   );
+  void router.replace({ query: { ...route.query, place: `${body}/${id}` } });
+};
 </script>
 
 <template>
@@ -88,9 +95,16 @@ const add = (body: string) =>
     <template v-for="body in bodies" :key="body.id">
       <div class="section-head">
         <h2>{{ t('app.places.title', { body: body.name }) }}</h2>
-        <button type="button" class="quiet-button" @click="add(body.id)">
-          <Plus :size="15" />{{ t('app.places.add') }}
-        </button>
+        <el-dropdown :persistent="false" trigger="click" @command="(kind: PlaceKind) => add(body.id, kind)">
+          <button type="button" class="quiet-button"><Plus :size="15" />{{ t('app.places.add') }}</button>
+          <template #dropdown>
+            <el-dropdown-menu>
+              <el-dropdown-item v-for="kind in placeKinds" :key="kind" :command="kind">
+                {{ t(`app.places.kinds.${kind}`) }}
+              </el-dropdown-item>
+            </el-dropdown-menu>
+          </template>
+        </el-dropdown>
       </div>
       <PlaceRow
         v-for="{ place, key, room } in placesOf(body)"

@@ -29,7 +29,11 @@ const reach = computed<[number, number]>(() => {
 const kg = (value: number, rounding: 'load' | 'margin') =>
   `${written(displayMass(value, settings.massUnit, rounding), 0)} ${settings.massUnit}`;
 /** Somewhere along a body, in none of its places. */
-const spotOf = ({ side, body }: (typeof bodies.value)[number], offset: number) => ({ side, body: body.id, x: offset + at.value });
+const spotOf = ({ side, body }: (typeof bodies.value)[number], offset: number) => ({
+  side,
+  body: body.id,
+  x: offset + at.value,
+});
 const answer = computed(() => {
   const spot = placed.value;
   if (!spot || spot.offset === null || !rig.assessment) return t('app.probe.unknown');
