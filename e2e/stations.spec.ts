@@ -147,3 +147,23 @@ test('nor have the dialogs and the arithmetic', async ({ page }) => {
   await page.getByTestId('arithmetic').waitFor();
   expect(await faultsInBothThemes(page)).toEqual([]);
 });
+
+test('what law asks besides the masses is answered with one press, and only then is the rig within every limit', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await settled(page);
+  const card = page.getByTestId('rig-card').filter({ hasText: 'Redstart' });
+  await expect(card).toContainText('masses within, questions open');
+  await card.click();
+  await expect(sentence(page)).toContainText('Every mass is within its limit');
+  await expect(sentence(page)).toContainText('One question of equipment is open.');
+  const asked = page.getByTestId('open-questions');
+  await asked.getByRole('button', { name: 'there', exact: true }).click();
+  await expect(asked).toHaveCount(0);
+  await expect(sentence(page)).toContainText('Within every limit');
+  await page.keyboard.press('Control+z');
+  await asked.getByRole('button', { name: 'not there' }).click();
+  await expect(sentence(page)).toContainText('Redstart');
+  await expect(page.getByTestId('bad')).toContainText('breakaway');
+});

@@ -96,7 +96,6 @@ describe('wagonomos check', () => {
         'gear.age:front': 'unknown',
         'gear.age:rear': 'unknown',
         'gear.age:trailer': 'unknown',
-        'gear.speed:trailer': 'unknown',
       },
     },
     {
@@ -105,14 +104,15 @@ describe('wagonomos check', () => {
       legal: true,
       code: 0,
       sentence: 'Within every limit: 498 kg more in Behind the seats and the GVM is full.',
-      notWithin: { 'gear.age:front': 'unknown', 'gear.age:rear': 'unknown', 'gear.speed:trailer': 'unknown' },
+      notWithin: { 'gear.age:front': 'unknown', 'gear.age:rear': 'unknown' },
     },
     {
       example: 'second-hand-caravan-alone',
       region: 'uk',
-      legal: true,
-      code: 0,
-      sentence: 'Within every limit: 41 kg more in Front locker and the nose weight limit is full.',
+      legal: null,
+      code: 3,
+      sentence:
+        'Every mass is within its limit: 41 kg more in Front locker and the nose weight limit is full. One question of equipment is open.',
       notWithin: { 'breakaway.required': 'unknown', 'gear.age:trailer': 'over' },
     },
     {

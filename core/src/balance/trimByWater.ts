@@ -1,4 +1,4 @@
-import { binds, comparesLoad, type Check } from '../checks/check.ts';
+import { binds, comparesLoad, leavesOpen, type Check } from '../checks/check.ts';
 import { keptRange, limitLine, lossPerKg, type KeptRange, type Spot } from '../limits/limitLine.ts';
 import { tankContents } from '../loading/loadoutLoads.ts';
 import { placedBodies } from '../loading/rigView.ts';
@@ -34,9 +34,7 @@ export interface WaterTrim {
  */
 export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[] {
   const { view } = loads;
-  const open = checks.filter(
-    (check) => check.required && check.status === 'unknown' && check.margin === null && comparesLoad(check),
-  );
+  const open = checks.filter((check) => leavesOpen(check) && check.margin === null && comparesLoad(check));
   const counted = checks.filter((check) => (binds(check) || check.role === 'band') && comparesLoad(check));
   return placedBodies(view).flatMap(({ body, side, offset }) =>
     body.tanks.flatMap((tank): readonly WaterTrim[] => {

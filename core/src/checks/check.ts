@@ -134,6 +134,10 @@ export interface Check {
   readonly driver?: string | undefined;
 }
 
+/** What keeps a rig from being called legal: nobody can judge it yet, and law asks for it, or it is on the list of what must be known. */
+export const leavesOpen = ({ kind, required, status }: Pick<Check, 'kind' | 'required' | 'status'>): boolean =>
+  status === 'unknown' && (required || kind === 'legal');
+
 /** The totals of a rig: the plated maximum of each body and of both. */
 export const isTotal = ({ role }: Pick<Check, 'role'>): boolean => role === 'total';
 

@@ -7,7 +7,7 @@ import type { EmptyBasis } from '../rig/emptyMass.ts';
 import type { LimitName, PlateSource } from '../rig/limitNames.ts';
 import type { CrewMember } from '../loading/loadout.ts';
 import type { Ticket } from '../loading/ticket.ts';
-import { addPart, setEmptyMass, setTypical } from './bodyEdits.ts';
+import { addPart, setEmptyMass, setFacts, setTypical, type BodyFacts } from './bodyEdits.ts';
 import { knownLimits, setKnownLimit, type KnownFigure } from './knownFigures.ts';
 import { addCrew, addThing, placeThing, sayOf, setTankLevel } from './loadoutEdits.ts';
 import { addNewRig, type NewRig } from './newRig.ts';
@@ -23,6 +23,8 @@ interface KnownVehicle {
   readonly luggage?: KnownFigure | undefined;
   /** All its wheels on one plate, by itself. */
   readonly weighed?: KnownFigure | undefined;
+  /** What is there or not, as it was answered. */
+  readonly facts?: BodyFacts | undefined;
 }
 
 /** The same of a trailer: as loaded, all of it and what rests on the coupling, in kg or as a share (0 to 1). */
@@ -38,6 +40,7 @@ export interface KnownTrailer {
   readonly atFront?: KnownFigure | undefined;
   /** L of fresh water on board. */
   readonly water?: KnownFigure | undefined;
+  readonly facts?: BodyFacts | undefined;
 }
 
 export interface KnownRig extends Pick<NewRig, 'build' | 'country' | 'coupling' | 'axles'> {
@@ -69,6 +72,10 @@ export function addKnownRig(
   if (view?.vehicle && known.vehicle) next = withVehicle(next, rigId, view.loadout.id, view.vehicle, known, tools);
   if (view?.trailer && known.trailer)
     next = withTrailer(next, rigId, view.loadout.id, view.trailer, known.trailer, tools);
+  for (const side of ['vehicle', 'trailer'] as const) {
+    const [body, facts] = [view?.[side], known[side]?.facts];
+    if (body && facts) next = setFacts(next, body.id, facts);
+  }
   next = asWeighed(next, rigId, view?.loadout.id);
   const bodies = [view?.vehicle?.id, view?.trailer?.id].filter((id) => id !== undefined);
   return { workspace: known.typical ? setTypical(next, bodies, true) : next, rigId };

@@ -10,6 +10,7 @@ export {
   comparesLoad,
   checkGroups,
   isTotal,
+  leavesOpen,
   type Check,
   type CheckKind,
   type CheckStatus,
@@ -127,6 +128,7 @@ export type { Operand, Step } from '../verdict/explanation.ts';
 export { toFindOut, type ToFindOut } from '../verdict/findOut.ts';
 export { pillars, type Pillar } from '../verdict/pillars.ts';
 export { quantityMessage } from '../verdict/quantityMessage.ts';
+export { openQuestions } from '../verdict/openQuestions.ts';
 export { nextStep, type NextStep } from '../verdict/nextStep.ts';
 export { whatIsOver } from '../verdict/whatIsOver.ts';
 export { mustLeave } from '../verdict/mustLeave.ts';

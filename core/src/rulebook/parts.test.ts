@@ -198,7 +198,8 @@ describe('the maker’s allowance while towing', () => {
 describe('rigs of every kind', () => {
   it('judge a trailer by itself by its own plates', () => {
     const found = assess(exampleView('second-hand-caravan-alone'));
-    expect(found.legal).toBe(true);
+    // Its masses are within; whether it brakes by itself once it comes off nobody has looked.
+    expect([found.legal, found.mark]).toEqual([null, 'open']);
     const applies = found.checks.filter((one) => one.status !== 'notApplicable').map((one) => one.rule);
     expect(applies).not.toContain('vehicle.max');
     expect(applies).toEqual(expect.arrayContaining(['trailer.max', 'trailer.axles', 'ball.max', 'coupling.part']));

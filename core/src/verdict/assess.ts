@@ -15,7 +15,7 @@ import { decidedAsUsual } from './typicalMessage.ts';
 export interface Assessment<Of extends Loads = PlannedOrWeighed> {
   readonly loads: Of;
   readonly checks: readonly Check[];
-  /** true, false, or null when a required check is unknown and nothing legal is over, and where no law is asked. */
+  /** true, false, or null while a legal check that applies is unknown and none is over, and where no law is asked. */
   readonly legal: boolean | null;
   readonly mark: Mark;
   /** The limit with the least left, over first; guidance does not govern. */

@@ -1,4 +1,4 @@
-import type { Check } from '../checks/check.ts';
+import { leavesOpen, type Check } from '../checks/check.ts';
 import type { Message } from '../messages/message.ts';
 import { missingMessage, whereToFind, type Missing } from '../rig/missing.ts';
 import { worthWeighing, type Contribution } from '../uncertainty/contributions.ts';
@@ -63,7 +63,7 @@ export function toFindOut({ checks, loads }: Pick<Assessment, 'checks' | 'loads'
   for (const check of checks) {
     if (check.status === 'unknown' && check.kind !== 'permit') {
       const distinct = new Map(check.missing.map((one) => [JSON.stringify(one), one]));
-      const weight = check.required ? requiredWeight : 1;
+      const weight = leavesOpen(check) ? requiredWeight : 1;
       const shares = usualShares(check);
       for (const [key, one] of distinct) {
         const share = shares ? (shares.get(key) ?? 1) : 1 / distinct.size;

@@ -4,6 +4,7 @@ import type { Workspace } from '../document/workspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { situationIn } from '../situation/situation.ts';
 import { assess } from './assess.ts';
+import { openQuestions } from './openQuestions.ts';
 
 const plate = (id: string, figures: Record<string, number>) => ({
   id,
@@ -80,7 +81,7 @@ describe('whole documents worked by hand', () => {
     };
     const view = viewRig(workspace, 'rig');
     if (!view) throw new Error('no rig');
-    const { loads, checks, legal } = assess(view);
+    const { loads, checks, legal, mark } = assess(view);
     const kg = (name: keyof typeof loads.values) => {
       const value = loads.values[name];
       return value.kind === 'known' ? value.value : NaN;
@@ -103,7 +104,9 @@ describe('whole documents worked by hand', () => {
     expect(margin('ball.max')).toBeCloseTo(0, 9);
     // The least is 4 % of 625 = 25, no more than 25.
     expect(margin('ball.min')).toBeCloseTo(25, 9);
-    expect(legal).toBe(true);
+    // Nobody has said whether it brakes by itself once it comes off: the masses are within, and that is still asked.
+    expect([legal, mark]).toEqual([null, 'open']);
+    expect(openQuestions(checks).map(({ id }) => id)).toEqual(['breakaway.required']);
   });
 
   it('a motorhome with a tag axle in Britain, its rear overhang full', () => {

@@ -1,16 +1,22 @@
-import { binds, breaksLaw, mayBreakLaw, type Check } from '../checks/check.ts';
-
-/** `tight`: legal, with a limit inside the owner's reserve or inside what is not known for certain. */
-export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'undecided';
+import { binds, breaksLaw, comparesLoad, leavesOpen, mayBreakLaw, type Check } from '../checks/check.ts';
 
 /**
- * Over beats unknown; unknown counts only on the required list; a maker's breach leaves it as it is. What a rule of
- * low confidence calls over leaves it open.
+ * `tight`: legal, with a limit inside the owner's reserve or inside what is not known for certain. `open`: no load is past a limit that is
+ * known, and something is still to be answered: of equipment, or of a maker's limit. `undecided`: a load that law asks for is not known.
+ */
+export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'open' | 'undecided';
+
+/**
+ * Over beats unknown; any legal check that applies and is unknown leaves it open, whichever it is; a maker's breach leaves it as it
+ * is. What a rule of low confidence calls over leaves it open.
  */
 export function legality(checks: readonly Check[]): boolean | null {
   if (checks.some(breaksLaw)) return false;
-  return checks.some((check) => (check.required && check.status === 'unknown') || mayBreakLaw(check)) ? null : true;
+  return checks.some((check) => leavesOpen(check) || mayBreakLaw(check)) ? null : true;
 }
+
+/** Of what binds, what nobody can judge yet. */
+const isOpen = (check: Check): boolean => binds(check) && check.status === 'unknown';
 
 /** Whether any law of ours is asked at all: where the plates alone are judged, nothing is called legal or not. */
 export const claimsLaw = (checks: readonly Check[]): boolean => checks.some(({ kind }) => kind === 'legal');
@@ -18,9 +24,11 @@ export const claimsLaw = (checks: readonly Check[]): boolean => checks.some(({ k
 /** One word for the whole rig, from whether it is legal and from the checks. */
 export function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
   if (legal === false) return 'over';
-  // Where law is asked and has not answered, that is said first: a maker's breach says nothing of the law.
-  if (legal === null && claimsLaw(checks)) return 'undecided';
+  const undecided = checks.some((check) => (leavesOpen(check) && comparesLoad(check)) || mayBreakLaw(check));
+  // Where law asks for a load and has no answer, that is said first: a maker's breach says nothing of the law.
+  if (undecided && claimsLaw(checks)) return 'undecided';
   if (checks.some((check) => check.kind === 'maker' && check.status === 'over')) return 'maker';
-  if (legal === null) return 'undecided';
+  if (undecided) return 'undecided';
+  if (legal === null || checks.some(isOpen)) return 'open';
   return checks.some((check) => binds(check) && check.status === 'tight') ? 'tight' : 'legal';
 }

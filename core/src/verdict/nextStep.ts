@@ -1,4 +1,4 @@
-import type { Check } from '../checks/check.ts';
+import { leavesOpen, type Check } from '../checks/check.ts';
 import type { Assessment } from './assess.ts';
 import { toFindOut, type ToFindOut } from './findOut.ts';
 import { mustLeave, type MustLeave } from './mustLeave.ts';
@@ -32,7 +32,7 @@ export function nextStep(assessment: Assessment, slips: number): NextStep {
   const { vehicle, trailer, loadout } = loads.view;
   const read = [vehicle, trailer].some((body) => body?.plates.some(({ figures }) => figures.length > 0));
   if (!read) return { kind: 'go', to: 'plates' };
-  const open = checks.some((check) => check.required && check.status === 'unknown');
+  const open = checks.some(leavesOpen);
   const [fact] = open ? toFindOut(assessment) : [];
   if (fact) return { kind: 'find', fact };
   const said = (loadout.said ?? []).length > 0;

@@ -2,8 +2,9 @@ import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { missingMessage, whereToFind, type Missing } from '../rig/missing.ts';
-import { breaksLaw, mayBreakLaw, isTotal, type Check } from '../checks/check.ts';
+import { breaksLaw, comparesLoad, isTotal, leavesOpen, mayBreakLaw, type Check } from '../checks/check.ts';
 import { claimsLaw, type Mark } from './mark.ts';
+import { openLoads, openQuestions } from './openQuestions.ts';
 
 /** Legal or not, how much may still be added, and what runs out first: one sentence, as data. */
 export function verdictSentence(view: RigView, checks: readonly Check[], mark: Mark): Message {
@@ -17,7 +18,15 @@ export function verdictSentence(view: RigView, checks: readonly Check[], mark: M
     const past = checks.some(({ kind, status }) => kind === 'maker' && status === 'over');
     return past ? message('verdict.undecidedMaker', { open, what: overSentence(view, checks, 'maker') }) : open;
   }
-  return withinSentence(view, checks);
+  return mark === 'open' ? openSentence(view, checks) : withinSentence(view, checks, 'within');
+}
+
+/** What the masses leave is said first; how many questions stand open, behind it. */
+function openSentence(view: RigView, checks: readonly Check[]): Message {
+  const [questions, loads] = [openQuestions(checks), openLoads(checks)];
+  const what = withinSentence(view, checks, loads.length > 0 ? 'known' : 'masses');
+  if (loads.length > 0) return message('verdict.openLimits', { what, count: loads.length + questions.length });
+  return message('verdict.open', { what, count: questions.length });
 }
 
 /** The worst excess in full, and how many more there are. */
@@ -60,9 +69,7 @@ function undecidedSentence(view: RigView, checks: readonly Check[]): Message {
     const whom = message(`ask.${doubtful.source.ask}`);
     return message('verdict.checkWith', { what: excessMessage(view, doubtful), whom });
   }
-  const missing = checks
-    .filter((check) => check.required && check.status === 'unknown')
-    .flatMap((check) => check.missing);
+  const missing = checks.filter((check) => leavesOpen(check) && comparesLoad(check)).flatMap((check) => check.missing);
   const distinct = [...new Map(missing.map((one) => [JSON.stringify(one), one])).values()];
   const [first] = distinct;
   if (!first) return message('verdict.undecided');
@@ -89,7 +96,7 @@ function knownSentence({ margin, limit, id, name }: Check, missing: readonly Mis
     limit: name,
     most: kilograms(limit ?? 0, 'nearest', id),
   };
-  if (!first) return message('verdict.known', known);
+  if (!first) return message('verdict.knownTotal', known);
   const open = { what: missingMessage(first), where: whereToFind(first) };
   return missing.length === 1
     ? message('verdict.knownBut', { ...known, ...open })
@@ -100,13 +107,13 @@ function knownSentence({ margin, limit, id, name }: Check, missing: readonly Mis
 const fullBelow = 1;
 
 /** The place that fills first names both how much may be added and what runs out. */
-function withinSentence(view: RigView, checks: readonly Check[]): Message {
+function withinSentence(view: RigView, checks: readonly Check[], by: 'within' | 'masses' | 'known'): Message {
   const first = tightestPlace(view, checks);
-  if (!first) return message('verdict.within');
+  if (!first) return message(`verdict.${by}`);
   const { room, body, place } = first;
   if (room.most < fullBelow)
-    return message('verdict.withinFull', { place: verbatim(place.name), limit: room.binding.name });
-  return message('verdict.withinFirst', {
+    return message(`verdict.${by}Full`, { place: verbatim(place.name), limit: room.binding.name });
+  return message(`verdict.${by}First`, {
     room: kilograms(room.most, 'margin', `room:${body}/${place.id}`),
     place: verbatim(place.name),
     limit: room.binding.name,

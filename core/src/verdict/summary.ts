@@ -1,11 +1,11 @@
 import { placedBodies } from '../loading/rigView.ts';
-import { binds } from '../checks/check.ts';
+import { binds, leavesOpen } from '../checks/check.ts';
 import type { Assessment } from './assess.ts';
 
 /** How far each station is settled, for the route line. */
 export interface Summary {
   readonly figuresRead: number;
-  /** Required checks that cannot be judged yet. */
+  /** Checks that must be judged and cannot be yet. */
   readonly undecided: number;
   readonly thingsOnBoard: number;
   readonly over: number;
@@ -19,7 +19,7 @@ export function summary({ loads, checks }: Assessment): Summary {
   const ruling = checks.filter(binds);
   return {
     figuresRead: figures.length,
-    undecided: checks.filter((check) => check.required && check.status === 'unknown').length,
+    undecided: checks.filter(leavesOpen).length,
     thingsOnBoard: loadout.placements.reduce((sum, placement) => sum + placement.count, 0),
     over: ruling.filter((check) => check.status === 'over').length,
     tight: ruling.filter((check) => check.status === 'tight').length,

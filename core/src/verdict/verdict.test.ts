@@ -42,7 +42,12 @@ describe('legality', () => {
     ['a maker’s limit over', [stub({ kind: 'maker', status: 'over' })], true],
     ['advice not followed', [stub({ kind: 'guidance', status: 'over' })], true],
     ['a required check unknown', [stub({ required: true, status: 'unknown' })], null],
-    ['another check unknown', [stub({ status: 'unknown' })], true],
+    ['another legal check unknown', [stub({ status: 'unknown' })], null],
+    [
+      'a maker’s check or advice unknown',
+      [stub({ kind: 'maker', status: 'unknown' }), stub({ kind: 'guidance', status: 'unknown' })],
+      true,
+    ],
     ['tight is legal', [stub({ status: 'tight', required: true })], true],
   ])('%s', (_title, checks, want) => {
     expect(legality(checks)).toBe(want);

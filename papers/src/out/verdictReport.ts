@@ -1,4 +1,5 @@
 import {
+  leavesOpen,
   informationFor,
   isState,
   journeyStops,
@@ -155,8 +156,11 @@ export const reportText = (data: unknown): string =>
     2,
   );
 
-/** 1 a legal or a maker's limit is exceeded, else 3 undecided, else 0: also where the plates alone are judged and nothing is called legal. */
-export function exitCode({ mark }: Pick<Assessment, 'mark'>): 0 | 1 | 3 {
+/**
+ * 1 a legal or a maker's limit is exceeded, else 3 while a load that must be known or a question of law is open, else 0: also where the
+ * plates alone are judged and nothing is called legal.
+ */
+export function exitCode({ mark, checks }: Pick<Assessment, 'mark' | 'checks'>): 0 | 1 | 3 {
   if (mark === 'over' || mark === 'maker') return 1;
-  return mark === 'undecided' ? 3 : 0;
+  return mark === 'undecided' || checks.some(leavesOpen) ? 3 : 0;
 }

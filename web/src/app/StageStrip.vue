@@ -62,6 +62,7 @@ const wide = useMediaQuery('(width > 1000px)');
 .dot.maker {
   color: var(--over);
 }
+.dot.open,
 .dot.undecided {
   color: var(--soft);
 }

@@ -12,7 +12,14 @@ defineProps<{
   text?: string;
 }>();
 const { t } = useI18n();
-const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', undecided: 'unknown' } as const;
+const stamp = {
+  legal: 'within',
+  tight: 'tight',
+  maker: 'over',
+  over: 'over',
+  open: 'open',
+  undecided: 'unknown',
+} as const;
 </script>
 
 <template>
@@ -52,6 +59,9 @@ small {
 }
 .stamp.over {
   background: var(--over);
+}
+.stamp.open {
+  background: linear-gradient(90deg, var(--in) 0 50%, var(--slate) 50%);
 }
 .stamp.unknown {
   background: repeating-linear-gradient(135deg, var(--slate) 0 5px, var(--soft) 5px 10px);

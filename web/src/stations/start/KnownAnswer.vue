@@ -8,12 +8,14 @@ import {
   type Country,
   type QuantityName,
 } from '@wagonomos/core';
+import type { BodyFacts } from '@wagonomos/core/edits';
 import { findings } from '@wagonomos/core/limits';
 import type { BasedVerdict } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import CheckMarks from '../../shared/CheckMarks.vue';
 import FindOut from '../../shared/FindOut.vue';
+import OpenQuestions from '../../shared/OpenQuestions.vue';
 import MarginText from '../../shared/MarginText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import { checkAmount } from '@wagonomos/papers/words';
@@ -23,7 +25,7 @@ import { useSettings } from '../../stores/settings.ts';
 
 /** What follows from the figures so far: the sentence, every load that is known, and the rig to be kept. */
 const props = defineProps<{ known: BasedVerdict; country: Country }>();
-const emit = defineEmits<{ keep: [] }>();
+const emit = defineEmits<{ keep: []; answer: [side: 'vehicle' | 'trailer', facts: BodyFacts] }>();
 const { t } = useI18n();
 const settings = useSettings();
 const { say } = useSpeech(() => regionOf(props.country));
@@ -66,6 +68,8 @@ const of = (check: Check): string => {
   if (check.limit === null) return t('app.pillar.noLimit', { demand });
   return t(check.sense === 'max' ? 'app.pillar.of' : 'app.pillar.least', { demand, limit: amount(check.limit) });
 };
+const answered = (body: string, facts: BodyFacts) =>
+  emit('answer', assessment.value.loads.view.vehicle?.id === body ? 'vehicle' : 'trailer', facts);
 const share = computed(() => {
   const part = ballShare(assessment.value.loads);
   return part === null ? '' : t('app.start.share', { share: written(100 * part, 1) });
@@ -75,6 +79,7 @@ const share = computed(() => {
 <template>
   <aside class="box" :aria-label="t('app.start.answer')">
     <VerdictLine :assessment="assessment" :text="say(assessment.sentence)" />
+    <OpenQuestions v-if="loads.length > 0" :checks="assessment.checks" :say="say" @answer="answered" />
     <ul v-if="against.length > 0" class="against" data-test="known-against">
       <li v-for="one in against" :key="one.code">{{ say(one.message) }}</li>
     </ul>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { emptyWorkspace, regionOf, viewRig, type Message } from '@wagonomos/core';
-import { addKnownRig } from '@wagonomos/core/edits';
+import { addKnownRig, type BodyFacts } from '@wagonomos/core/edits';
 import { verdictFrom } from '@wagonomos/core/weighing';
 import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -66,6 +66,9 @@ const fill = ({ name }: AskedFigure, value: number | undefined, typed: string) =
     form.figures = Object.fromEntries(Object.entries(form.figures).filter(([key]) => key !== name));
   else form.figures = { ...form.figures, [name]: { value, typed } };
 };
+const answer = (side: 'vehicle' | 'trailer', facts: BodyFacts) => {
+  form.facts = { ...form.facts, [side]: { ...form.facts?.[side], ...facts } };
+};
 const keep = async () => {
   let rigId = '';
   const refusal = workspace.edit('app.edit.newRig', (document) => {
@@ -85,7 +88,7 @@ const keep = async () => {
       <h1>{{ t('app.start.title') }}</h1>
       <p class="soft">{{ t('app.start.text') }}</p>
     </header>
-    <KnownAnswer v-if="known" class="answer" :known="known" :country="form.country" @keep="keep" />
+    <KnownAnswer v-if="known" class="answer" :known="known" :country="form.country" @keep="keep" @answer="answer" />
     <div class="papers">
       <div class="row">
         <ChoiceField

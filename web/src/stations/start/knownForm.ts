@@ -9,7 +9,7 @@ import {
   type VehicleBuild,
 } from '@wagonomos/core';
 import { usualBasis } from '../../shared/usualBasis.ts';
-import { knownLimits, type KnownFigure, type KnownRig } from '@wagonomos/core/edits';
+import { knownLimits, type BodyFacts, type KnownFigure, type KnownRig } from '@wagonomos/core/edits';
 
 export const startKinds = ['solo', 'trailer', 'trailerAlone', 'fifthWheel'] as const;
 export type StartKind = (typeof startKinds)[number];
@@ -28,6 +28,8 @@ export interface KnownForm {
   /** Take what is usual where nothing is known. */
   typical: boolean;
   figures: Partial<Record<FigureName, KnownFigure>>;
+  /** What is there or not, as it was answered; a form kept by an older page has none. */
+  facts?: Partial<Record<'vehicle' | 'trailer', BodyFacts>>;
 }
 
 /** One figure that people may have. A limit is called by the words of the country, the rest by a key of the catalogue. */
@@ -135,6 +137,7 @@ export function knownRig(form: KnownForm, today: string): KnownRig {
           people: figure('vehicle.people'),
           luggage: figure('vehicle.luggage'),
           weighed: hasTrailer(kind) ? undefined : figure('vehicle.weighed'),
+          facts: form.facts?.vehicle,
         }
       : null,
     trailer: hasTrailer(kind)
@@ -148,6 +151,7 @@ export function knownRig(form: KnownForm, today: string): KnownRig {
           total: figure('trailer.total'),
           ballLoad: figure('trailer.ballLoad'),
           ballShare: share && share.value / 100,
+          facts: form.facts?.trailer,
         }
       : null,
   };

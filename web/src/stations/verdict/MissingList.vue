@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { toFindOut } from '@wagonomos/core';
+import { openQuestions, toFindOut } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FindOut from '../../shared/FindOut.vue';
@@ -16,7 +16,14 @@ const { based } = useBasis();
 const few = 6;
 const all = ref(false);
 const taken = computed(() => rig.view?.vehicle?.typical === true || rig.view?.trailer?.typical === true);
-const facts = computed(() => (based.value ? toFindOut(based.value.assessment) : []));
+/** What is asked with its answers beside it is not asked once more. */
+const facts = computed(() => {
+  if (!based.value) return [];
+  const asked = openQuestions(based.value.assessment.checks);
+  return toFindOut(based.value.assessment).filter(
+    ({ settles, helps }) => ![...settles, ...helps].every((check) => asked.includes(check)),
+  );
+});
 </script>
 
 <template>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
 import { checkGroups, journeyOf, type Check } from '@wagonomos/core';
+import { setFacts, type BodyFacts } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import BasisChoice from '../../shared/BasisChoice.vue';
 import RulesAge from '../../shared/RulesAge.vue';
+import OpenQuestions from '../../shared/OpenQuestions.vue';
 import { useBasis } from '../../shared/useBasis.ts';
+import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
+import { useWorkspace } from '../../stores/workspace.ts';
 import CheckRow from './CheckRow.vue';
 import MissingList from './MissingList.vue';
 import JourneyTable from './JourneyTable.vue';
@@ -15,7 +19,11 @@ import ThresholdList from './ThresholdList.vue';
 
 /** What is over or tight first, then what is open, then, closely set, what is fine; what does not apply stands at the end and says why. */
 const { t } = useI18n();
+const { say } = useSpeech();
 const rig = useRig();
+const workspace = useWorkspace();
+const answer = (body: string, facts: BodyFacts) =>
+  workspace.edit('app.edit.facts', (document) => setFacts(document, body, facts));
 
 const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
 const { based, query } = useBasis();
@@ -59,6 +67,7 @@ const countries = computed(() => {
       }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
     </p>
+    <OpenQuestions :checks="checks" :say="say" :inert="workspace.follows" @answer="answer" />
     <section v-if="bad.length > 0" class="bad" data-test="bad">
       <h2>{{ t('app.verdict.bad') }}</h2>
       <CheckRow v-for="check in bad" :key="check.id" :check="check" />

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { assess, pillars, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
+import { useI18n } from 'vue-i18n';
 import StatusMark from '../../shared/StatusMark.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
 
 /** What a rig of the yard comes to: its sentence, and each support by its mark. */
 const props = defineProps<{ view: RigView }>();
+const { t } = useI18n();
 const { say } = useSpeech(() => props.view.situation.words);
 const assessment = computed(() => assess(props.view));
 const supports = computed(() => pillars(assessment.value));
@@ -13,7 +15,9 @@ const supports = computed(() => pillars(assessment.value));
 
 <template>
   <div>
-    <p class="sentence">{{ say(assessment.sentence) }}</p>
+    <p class="sentence">
+      <b class="mark" :class="assessment.mark">{{ t(`app.mark.${assessment.mark}`) }}</b> {{ say(assessment.sentence) }}
+    </p>
     <p class="supports">
       <span v-for="one in supports" :key="one.quantity">
         <StatusMark :status="one.check?.status ?? 'unknown'" :size="12" /> {{ say(one.name) }}
@@ -25,6 +29,21 @@ const supports = computed(() => pillars(assessment.value));
 <style scoped>
 .sentence {
   margin: 8px 0;
+}
+.mark {
+  color: var(--in);
+  font: 600 15px var(--figures);
+}
+.mark.tight {
+  color: var(--tight);
+}
+.mark.over,
+.mark.maker {
+  color: var(--over);
+}
+.mark.open,
+.mark.undecided {
+  color: var(--soft);
 }
 .supports {
   display: flex;
