@@ -6,6 +6,7 @@ import type { PackingWish } from '../loading/packingWish.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { situationIn } from '../situation/situation.ts';
 import { patient, testSolver } from '../testing/highs.ts';
+import { exampleView } from '../testing/examples.ts';
 import { packingView, type PackingCase } from '../testing/packingCase.ts';
 import { judge } from '../verdict/assess.ts';
 import { pack, packed } from './pack.ts';
@@ -177,4 +178,64 @@ describe('packing', () => {
       { numRuns: 80, seed: 3 },
     );
   }, 60_000);
+});
+
+describe('a packing', () => {
+  const stays = (view: RigView): PackingWish => ({
+    things: [...view.things.keys()].map((thing) => ({ thing, how: 'stays' as const })),
+  });
+
+  it('with nothing to decide is packed already, and says what it cannot help', () => {
+    const van = { ...exampleView('british-van-with-scooter'), slips: undefined };
+    const estate = exampleView('german-estate-and-caravan');
+    for (const view of [van, { ...van, loadout: { ...van.loadout, placements: [] } }]) {
+      const answer = pack([view], { ...stays(view), noBand: true }, testSolver, patient);
+      expect(answer).toMatchObject({ kind: 'packed', packing: { moves: [], proven: true, left: 0, broken: [] } });
+    }
+    const answer = pack([estate], { ...stays(estate), noBand: true }, testSolver, patient);
+    if (answer.kind !== 'impossible') throw new Error(answer.kind);
+    expect(answer.conflict.checks.map(({ id }) => id)).toEqual(['ball.min']);
+    expect(answer.conflict.proven).toBe(true);
+  });
+
+  it('finds room at the limits that moves change, though a total that none changes is tighter', () => {
+    const [total, masses] = [3, [18, 22, 26]];
+    const view = packingView({
+      rig: {
+        vehicle: { W: 2.74, h: 1.02, bare: { R_front: 940, R_rear: 800 } },
+        trailer: { A: 3.7, axles: 1, bare: { m: 1240, x: 3.5 } },
+      },
+      zones: zones.slice(0, 2),
+      items: masses.map((m, at) => ({ id: `thing-${at}`, m, allowed: ['nose', 'tail'], current: 'nose' })),
+      limits: { trailerMax: 1240 + 66 + total, ballMax: 150, rearAxleMax: 960 },
+      objective: 'minMoves',
+    });
+    const comes: PackingWish = {
+      aims: ['mostMargin'],
+      noBand: true,
+      things: masses.map((_, at) => ({ thing: `thing-${at}`, how: 'comes' as const })),
+    };
+    const answer = pack([view], comes, testSolver, patient);
+    if (answer.kind !== 'packed') throw new Error(answer.kind);
+    const least = (one: RigView) =>
+      Math.min(
+        ...judge(one)
+          .checks.filter((check) => bindsLoad(check) && !check.place && check.id !== 'trailer.max')
+          .map(({ margin }) => margin ?? Infinity),
+      );
+    const kept = (one: RigView) => judge(one).checks.filter((check) => counts(check, false)).every(keeps);
+    const all = [0, 1, 2, 3, 4, 5, 6, 7].flatMap((bits) => {
+      const placements = view.loadout.placements.map((one, at) => ({
+        ...one,
+        place: (bits >> at) % 2 ? 'tail' : 'nose',
+      }));
+      const then = { ...view, loadout: { ...view.loadout, placements } };
+      return kept(then) ? [least(then)] : [];
+    });
+    const best = Math.max(...all);
+    expect(least(view)).toBeLessThan(best - 5);
+    expect(least(packed(view, answer.packing.moves))).toBeGreaterThan(best - 0.6);
+    const reached = answer.packing.reached.find(({ aim }) => aim === 'mostMargin');
+    expect(Math.abs((reached?.value ?? NaN) - least(packed(view, answer.packing.moves)))).toBeLessThan(0.6);
+  });
 });

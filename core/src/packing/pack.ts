@@ -10,7 +10,7 @@ import { decisionsOf, type MayStay } from './decisions.ts';
 import { inOrder, type AimReached, type Effort, type InOrder } from './inOrder.ts';
 import { packingMoves, type PackingMove } from './packingMoves.ts';
 import { marginsThen, packingProgramme, type PackingProgramme } from './packingProgramme.ts';
-import type { Solver } from './programme.ts';
+import { decidedAtOnce, type Solver } from './programme.ts';
 
 /** A packing that was found. */
 export interface Packing {
@@ -51,9 +51,15 @@ export interface PackEffort extends Omit<Effort, 'onBetter'> {
  * all moments; then one aim after the other. Where not everything can come along: the least that has to stay at home, and which limits
  * conflict. Every answer was tried again by the rulebook.
  * @param moments the same loadout at several moments; the first is the one that is packed
- * @param solve whatever solves a mixed integer linear programme
+ * @param solver whatever solves a mixed integer linear programme
  */
-export function pack(moments: readonly RigView[], wish: PackingWish, solve: Solver, effort: PackEffort): PackingAnswer {
+export function pack(
+  moments: readonly RigView[],
+  wish: PackingWish,
+  solver: Solver,
+  effort: PackEffort,
+): PackingAnswer {
+  const solve = decidedAtOnce(solver);
   const end = effort.now() + effort.seconds;
   const ownOrder = aimsInOrder(wish);
   const allAlong = certainly(moments, wish, 'spare', ownOrder, solve, effort, (packing) => ({

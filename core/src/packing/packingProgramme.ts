@@ -106,11 +106,12 @@ export function packingProgramme(wanted: Wanted): PackingProgramme {
   const counted = guarded.guards.filter(({ check }) => wanted.only?.has(check.id) ?? true);
   for (const guard of counted) keepGuard(builder, units, guard, guard.need);
 
+  const ways = [...things, ...seats, ...tanks.map(({ changed }) => [changed])];
   const inertia = aims.includes('leastInertia') ? inertiaSum(moments[0], units) : null;
   const sums = {
     leastLeft: left,
     fewestMoves: moves,
-    mostMargin: aims.includes('mostMargin') ? marginSum(builder, units, guarded) : null,
+    mostMargin: aims.includes('mostMargin') ? marginSum(builder, units, guarded, ways) : null,
     ballMiddle: aims.includes('ballMiddle') ? middleSum(builder, units, guarded) : null,
     leastInertia: inertia,
   };
@@ -197,9 +198,30 @@ const farthest = 5000;
 
 const changes = ({ loss }: Bound): boolean => loss.some((each) => Math.abs(each) >= 1e-9);
 
+/**
+ * Whether any decision moves a limit: of the ways to treat one thing not all take the same of it. What is on board either way leaves a
+ * total where it is, however it is moved about.
+ */
+function movedBy(units: readonly Unit[], ways: readonly (readonly number[])[], { loss }: Bound): boolean {
+  const lossAt = new Map(units.map(({ column }, at) => [column, loss[at] ?? 0]));
+  return ways.some((columns) => {
+    // One way alone is there or not.
+    const losses = [...columns.map((column) => lossAt.get(column) ?? 0), ...(columns.length === 1 ? [0] : [])];
+    return Math.max(...losses) - Math.min(...losses) >= 1e-9;
+  });
+}
+
 /** The least that is left of any limit on axles, bodies and coupling that packing can change, as a column to be made most. */
-function marginSum(builder: ProgrammeBuilder, units: readonly Unit[], { guards }: Guarded): readonly Term[] {
-  const counted = guards.filter(({ check, line }) => bindsLoad(check) && !check.place && changes(line));
+function marginSum(
+  builder: ProgrammeBuilder,
+  units: readonly Unit[],
+  { guards }: Guarded,
+  ways: readonly (readonly number[])[],
+): readonly Term[] {
+  const counted = guards.filter(
+    ({ check, line, other }) =>
+      bindsLoad(check) && !check.place && [line, other].some((bound) => bound && movedBy(units, ways, bound)),
+  );
   if (counted.length === 0) return [];
   const least = builder.add(-farthest, farthest, false);
   for (const guard of counted) keepGuard(builder, units, guard, 0, [one(least)]);

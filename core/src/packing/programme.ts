@@ -52,6 +52,15 @@ interface SolveOptions {
 /** Whatever solves programmes: finds columns that keep the constraints and make a sum least. */
 export type Solver = (programme: Programme, sum: readonly Term[], options: SolveOptions) => Solved;
 
+/** A programme without a single unknown is decided as it stands; every other is for the solver. */
+export const decidedAtOnce =
+  (solve: Solver): Solver =>
+  (programme, sum, options) => {
+    if (programme.columns.length > 0) return solve(programme, sum, options);
+    const kept = programme.constraints.every(({ from, to }) => from <= 0 && to >= 0);
+    return kept ? { kind: 'best', values: [], value: 0, bound: 0 } : { kind: 'none' };
+  };
+
 /** What a sum comes to. */
 export const sumOf = (terms: readonly Term[], values: readonly number[]): number =>
   terms.reduce((sum, { column, factor }) => sum + factor * (values[column] ?? 0), 0);
