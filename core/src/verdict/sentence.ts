@@ -111,9 +111,11 @@ function withinSentence(view: RigView, checks: readonly Check[], by: 'within' | 
   const first = tightestPlace(view, checks);
   if (!first) return message(`verdict.${by}`);
   const { room, body, place } = first;
+  // A least is not filled: it is no longer kept.
+  const sense = room.binding.sense === 'min' ? 'Least' : '';
   if (room.most < fullBelow)
-    return message(`verdict.${by}Full`, { place: verbatim(place.name), limit: room.binding.name });
-  return message(`verdict.${by}First`, {
+    return message(`verdict.${by}Full${sense}`, { place: verbatim(place.name), limit: room.binding.name });
+  return message(`verdict.${by}First${sense}`, {
     room: kilograms(room.most, 'margin', `room:${body}/${place.id}`),
     place: verbatim(place.name),
     limit: room.binding.name,

@@ -1,6 +1,6 @@
 /** How numbers, margins and sources are put into words, on the screen, on paper and in the terminal. */
 export { operandText, writtenOperand } from './arithmetic.ts';
 export { drawnFrom, slipName } from './drawnFrom.ts';
-export { demandText, limitText, marginText, type Translate } from './margin.ts';
+export { demandText, leastWord, limitText, marginText, type Translate } from './margin.ts';
 export { limitWord, quantityWord, saidBy, speechOf } from './speech.ts';
 export { amountText, checkAmount, written } from './written.ts';

@@ -4,6 +4,13 @@ import { checkAmount } from './written.ts';
 /** The catalogue's text for a key with its named values put in; `count` chooses the plural. */
 export type Translate = (key: string, named?: Readonly<Record<string, string | number>>) => string;
 
+/**
+ * What a key ends with for a limit of this sense: a least is fallen short of, never exceeded or full. Of several, only where all of them
+ * are leasts.
+ */
+export const leastWord = (...checks: readonly Pick<Check, 'sense'>[]): '' | 'Least' =>
+  checks.length > 0 && checks.every(({ sense }) => sense === 'min') ? 'Least' : '';
+
 /** "168 left", "34 over", "8 short": a margin in words; where there is no amount to say, covered or not. */
 export function marginText(t: Translate, check: Check | null, unit: MassUnit): string {
   const margin = check?.margin ?? null;

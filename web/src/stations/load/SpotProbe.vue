@@ -5,7 +5,7 @@ import { computed, onBeforeUnmount, ref, watchEffect } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../shared/QuantityField.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { written } from '@wagonomos/papers/words';
+import { leastWord, written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 
@@ -43,7 +43,11 @@ const answer = computed(() => {
   if (room.mends) {
     const named = { least: kg(room.least, 'load'), mends: say(room.mends.name) };
     if (room.most === null || !room.binding) return t('app.probe.atLeast', named);
-    return t('app.probe.between', { ...named, most: kg(room.most, 'margin'), limit: say(room.binding.name) });
+    return t(`app.probe.between${leastWord(room.binding)}`, {
+      ...named,
+      most: kg(room.most, 'margin'),
+      limit: say(room.binding.name),
+    });
   }
   if (room.most === null || !room.binding) return t('app.probe.unbound');
   return t('app.probe.room', { room: kg(room.most, 'margin'), limit: say(room.binding.name) });

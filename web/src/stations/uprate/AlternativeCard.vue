@@ -16,7 +16,14 @@ const { say } = useSpeech();
 const { placeName } = usePlaces();
 const { figure, money } = useOffers(() => props.view);
 const { sure } = useConsequenceWords();
-const stamp = { legal: 'within', tight: 'tight', maker: 'over', over: 'over', open: 'open', undecided: 'unknown' } as const;
+const stamp = {
+  legal: 'within',
+  tight: 'tight',
+  maker: 'over',
+  over: 'over',
+  open: 'open',
+  undecided: 'unknown',
+} as const;
 const told = computed(() => props.one.consequences.filter(({ change }) => change !== 'same'));
 const whose = ({ about, place }: Consequence) => (place ? placeName(place) : about ? say(about) : '');
 /** What is judged "over" here comes first in the sentence; advice stays in the verdict of the loadout once it is kept. */

@@ -3,6 +3,7 @@ import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { fullTrailer, loadPattern } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { leastWord } from '@wagonomos/papers/words';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useBench } from './useBench.ts';
 
@@ -33,7 +34,7 @@ const full = computed(() =>
     </p>
     <ul v-if="full.over.length > 0">
       <li v-for="one in full.over" :key="one.check.id">
-        {{ t('app.uprate.fullOver', { limit: say(one.check.name), by: over(one.by) }) }}
+        {{ t(`app.uprate.fullOver${leastWord(one.check)}`, { limit: say(one.check.name), by: over(one.by) }) }}
       </li>
     </ul>
     <p v-else>{{ t('app.uprate.fullFits') }}</p>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { assess, onDay, viewRig, type RigView } from '@wagonomos/core';
+import { assess, onDay, viewRig, type Check, type RigView } from '@wagonomos/core';
 import { limitsAcross } from '@wagonomos/core/uprating';
 import { assessTicket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { leastWord } from '@wagonomos/papers/words';
 import { useSlips } from '../../shared/useSlips.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -37,12 +38,12 @@ const columns = computed(() => {
   return [...planned, ...weighed];
 });
 const rows = computed(() => limitsAcross(columns.value));
-const left = (margin: number | null) =>
+const left = (check: Check, margin: number | null) =>
   margin === null
     ? '–'
     : margin < 0
-      ? t('app.uprate.overBy', { mass: excess(-margin) })
-      : t('app.uprate.leftOf', { mass: kg(margin) });
+      ? t(`app.uprate.overBy${leastWord(check)}`, { mass: excess(-margin) })
+      : t(`app.uprate.leftOf${leastWord(check)}`, { mass: kg(margin) });
 </script>
 
 <template>
@@ -66,7 +67,7 @@ const left = (margin: number | null) =>
             class="num"
             :class="{ over: margin !== null && margin < 0 }"
           >
-            {{ left(margin) }}
+            {{ left(row.check, margin) }}
           </td>
         </tr>
       </tbody>

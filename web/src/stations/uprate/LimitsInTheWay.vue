@@ -4,7 +4,7 @@ import { inTheWay, loadPattern } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { written } from '@wagonomos/papers/words';
+import { leastWord, written } from '@wagonomos/papers/words';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';
 
@@ -20,8 +20,8 @@ const rows = computed(() => inTheWay(props.assessment.checks, pattern.value));
 const widest = computed(() => Math.max(1, ...rows.value.slice(0, 8).map(({ room }) => Math.abs(room))));
 /** What is left is rounded down, what is over up. */
 const kg = (value: number) => written(Math.abs(displayMass(value, settings.massUnit, 'margin')), 0);
-const says = (room: number) =>
-  t(room < 0 ? 'app.uprate.over' : 'app.uprate.room', { mass: kg(room), unit: settings.massUnit });
+const says = ({ room, check }: (typeof rows.value)[number]) =>
+  t(room < 0 ? `app.uprate.over${leastWord(check)}` : 'app.uprate.room', { mass: kg(room), unit: settings.massUnit });
 </script>
 
 <template>
@@ -32,7 +32,7 @@ const says = (room: number) =>
       <li v-for="(one, at) in rows.slice(0, 8)" :key="one.check.id" :class="{ first: at === 0, over: one.room < 0 }">
         <button type="button" @click="arithmetic.open(one.check.id)">
           <span>{{ say(one.check.name) }}</span>
-          <b class="num">{{ says(one.room) }}</b>
+          <b class="num">{{ says(one) }}</b>
         </button>
         <i :style="{ width: `${(100 * Math.abs(one.room)) / widest}%` }" aria-hidden="true" />
       </li>

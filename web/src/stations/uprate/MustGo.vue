@@ -2,6 +2,7 @@
 import { isTotal, leaveAtHome, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { leastWord } from '@wagonomos/papers/words';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useBench } from './useBench.ts';
@@ -44,7 +45,7 @@ const left = computed(() => {
     <template v-if="over.length > 0">
       <ul class="over">
         <li v-for="one in over" :key="one.id">
-          {{ t('app.uprate.fullOver', { limit: say(one.name), by: overKg(-(one.margin ?? 0)) }) }}
+          {{ t(`app.uprate.fullOver${leastWord(one)}`, { limit: say(one.name), by: overKg(-(one.margin ?? 0)) }) }}
         </li>
       </ul>
       <p v-if="state !== 'done'" class="soft" aria-live="polite">
@@ -65,7 +66,7 @@ const left = computed(() => {
       </template>
       <ul v-if="taken && taken.stillOver.length > 0" class="over">
         <li v-for="one in taken.stillOver" :key="one.id">
-          {{ t('app.uprate.stillThen', { limit: say(one.name), by: overKg(-(one.margin ?? 0)) }) }}
+          {{ t(`app.uprate.stillThen${leastWord(one)}`, { limit: say(one.name), by: overKg(-(one.margin ?? 0)) }) }}
         </li>
       </ul>
       <p v-if="taken" class="soft">

@@ -4,6 +4,7 @@ import type { SearchResult } from '@wagonomos/core/uprating';
 import { proxy } from 'comlink';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { leastWord } from '@wagonomos/papers/words';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { worked } from '../../workers/remote.ts';
@@ -146,9 +147,14 @@ const cheapest = computed((): string => {
                 {{ t('app.uprate.putThese') }}
               </button>
               <small>{{
-                t(one.gain.after.kind === 'over' ? 'app.uprate.overStill' : 'app.uprate.next', {
-                  limit: one.gain.after.binding.map(({ name }) => say(name)).join(', '),
-                })
+                t(
+                  one.gain.after.kind === 'over'
+                    ? `app.uprate.overStill${leastWord(...one.gain.after.binding)}`
+                    : 'app.uprate.next',
+                  {
+                    limit: one.gain.after.binding.map(({ name }) => say(name)).join(', '),
+                  },
+                )
               }}</small>
             </th>
             <td class="num">

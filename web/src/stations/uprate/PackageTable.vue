@@ -3,6 +3,7 @@ import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { judgePackages, taxComes, type JudgedPackage, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { leastWord } from '@wagonomos/papers/words';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import PackageRecord from './PackageRecord.vue';
 import { useBench } from './useBench.ts';
@@ -28,7 +29,8 @@ const because = (one: JudgedPackage): string => {
   const { gain } = one;
   if (gain.after.kind === 'over') {
     const said = { deficit: excess(gain.after.deficit), unit: unit.value, limit: binds(one) };
-    return t(gain.before.kind === 'over' ? 'app.uprate.stillOver' : 'app.uprate.nowOver', said);
+    const least = leastWord(...gain.after.binding);
+    return t(gain.before.kind === 'over' ? `app.uprate.stillOver${least}` : `app.uprate.nowOver${least}`, said);
   }
   if (gain.usable === null) {
     const { open, tightest } = gain;
