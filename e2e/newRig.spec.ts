@@ -57,7 +57,7 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
     await fill(emptyVan, 'Total', '1650');
     await fill(emptyVan, 'On the coupling', '150');
     // Fuel of a tank nobody has described stays in the empty figure.
-    await expect(sentence(page)).toContainText('Within every limit');
+    await expect(sentence(page)).toContainText('Every mass is within its limit');
   });
 
   await test.step('the last things missing', async () => {
@@ -67,13 +67,13 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
     await choose(page, 'Fuel', 'diesel, 0.84 kg/L');
     await expect(sentence(page)).toContainText('where fuel inside the empty figure sits in Wren wagon');
     await fill(page, 'Distance along', '2.1');
-    await expect(sentence(page)).toContainText('Within every limit');
+    await expect(sentence(page)).toContainText('Every mass is within its limit');
   });
 
   await test.step('loaded past a limit', async () => {
     await addThing(page, 'Fridge', '32', 'Boot');
     await addThing(page, 'Toolbox', '2*24.5', 'Over the axles');
-    await expect(sentence(page)).toContainText('Within every limit');
+    await expect(sentence(page)).toContainText('Every mass is within its limit');
     await addThing(page, 'Spare parts', '450 lb', 'Front locker');
     await expect(sentence(page)).toContainText('Mulga 16 presses');
     await expect(sentence(page)).toContainText('too hard on the coupling, though every total has room');
@@ -83,7 +83,7 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
   await test.step('undone and done again by the keys', async () => {
     await page.locator('h2').first().click();
     await page.keyboard.press('Control+z');
-    await expect(sentence(page)).toContainText('Within every limit');
+    await expect(sentence(page)).toContainText('Every mass is within its limit');
     await expect(thing(page, 'Spare parts')).toHaveCount(0);
     await page.keyboard.press('Control+Shift+z');
     await expect(sentence(page)).toHaveText(verdict);

@@ -107,7 +107,7 @@ function withVehicle(
     next = setEmptyMass(next, body.id, { basis: basis as never, total: known.empty.value, typed, source: 'brochure' });
   }
   if (known.people) {
-    const people: CrewMember = { id: tools.newId(), name: called('people'), mass: known.people.value };
+    const people: CrewMember = { id: tools.newId(), name: called('people'), mass: known.people.value, several: true };
     next = addCrew(next, loadout, people);
   }
   const [place] = body.places;

@@ -48,6 +48,8 @@ const crewSchema = z.strictObject({
   seat: idField.optional(),
   /** A dog takes no belted seat and is no passenger. */
   pet: z.boolean().optional(),
+  /** Several people by their mass together; how many, nobody has said. */
+  several: z.literal(true).optional(),
 });
 
 const placementSchema = z.strictObject({

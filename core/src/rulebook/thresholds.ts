@@ -37,12 +37,20 @@ export function thresholdsOf(loads: Loads): readonly NearThreshold[] {
         if (facts.by !== by || !isThere(facts, place) || !holdsOn(facts, loads.view.situation.date)) return [];
         if (seen.has(facts)) return [];
         seen.add(facts);
-        const value = figureOf(loads, facts.of);
+        const value = isOfLightTrailer(loads, facts) ? null : figureOf(loads, facts.of);
         return value === null ? [] : [{ facts, place, value, passed: value > facts.at }];
       }),
     ),
   );
 }
+
+/** kg: behind the licence for a car a trailer up to so much goes along, whatever both weigh together. */
+const lightTrailerMost = 750;
+
+const isOfLightTrailer = (loads: Loads, { topic, of }: Mark): boolean =>
+  topic === 'licence' &&
+  of === 'sumOfPlates' &&
+  (registeredMass(loads, 'trailerMax', 'trailer') ?? Infinity) <= lightTrailerMost;
 
 const isThere = ({ state }: Mark, place: Jurisdiction): boolean => state === undefined || place.state === state;
 

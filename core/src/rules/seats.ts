@@ -13,7 +13,8 @@ export const seats = defineRule({
     const { vehicle, loadout } = loads.view;
     const facts = at('vehicle');
     const people = loadout.crew.filter((member) => !member.pet);
-    if (!vehicle || !facts || people.length === 0) return [];
+    // People by their mass together are nobody's count.
+    if (!vehicle || !facts || people.length === 0 || people.some(({ several }) => several)) return [];
     const check = open(facts, { side: 'vehicle', quantity: 'counted', name: message('check.seats'), unit: 'people' });
     const belted = seatsIn(vehicle);
     if (vehicle.seats.length === 0) {
