@@ -1,5 +1,6 @@
 import type { Compiled } from '../loads/compile.ts';
 import { gravity } from '../statics/distribution.ts';
+import { isBare } from '../loading/payloadOrigins.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
 import type { SwayModel } from './sway.ts';
 
@@ -11,8 +12,6 @@ export interface SwayFacts {
   /** Cornering stiffness of the tyres of an axle over the load on it, 1/rad. */
   readonly cornering: { readonly front: number; readonly rear: number; readonly trailer: number };
 }
-
-const bare: readonly PointLoad['origin'][] = ['empty', 'said', 'basis'];
 
 interface Lump {
   readonly mass: number;
@@ -31,10 +30,10 @@ function lumpOf({ points, massMissing, placeMissing }: Compiled, side: Side, bar
   if (mass <= 0) return null;
   const moment = (load: PointLoad) => load.mass * (load.x ?? 0);
   const centre = sum(own, moment) / mass;
-  const empty = own.filter(({ origin }) => bare.includes(origin));
+  const empty = own.filter(isBare);
   const emptyMass = sum(empty, (load) => load.mass);
   const emptyCentre = emptyMass > 0 ? sum(empty, moment) / emptyMass : centre;
-  const loaded = own.filter(({ origin }) => !bare.includes(origin));
+  const loaded = own.filter((load) => !isBare(load));
   const inertia =
     bareInertia +
     emptyMass * (emptyCentre - centre) ** 2 +

@@ -1,4 +1,5 @@
 import type { Compiled } from '../loads/compile.ts';
+import { isBare } from '../loading/payloadOrigins.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
 
 /** Where the mass of one body sits along its length. kg, m, kg·m². */
@@ -18,8 +19,6 @@ export interface MassAlong {
 
 type PlacedLoad = PointLoad & { readonly x: number };
 
-const bare: readonly PointLoad['origin'][] = ['empty', 'basis'];
-
 /** null where a body, its mass or its axle is not known. Each load counts as a point: only differences mean anything. */
 export function massAlong(compiled: Compiled, side: Side): MassAlong | null {
   if (!compiled.view[side] || compiled.massMissing[side].length > 0) return null;
@@ -36,7 +35,7 @@ export function massAlong(compiled: Compiled, side: Side): MassAlong | null {
     centre,
     about,
     inertia: of(loads),
-    least: of(loads.filter((load) => bare.includes(load.origin))),
+    least: of(loads.filter((load) => isBare(load))),
     loads,
   };
 }

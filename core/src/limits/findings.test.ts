@@ -210,6 +210,27 @@ describe('the buyer’s least payload', () => {
     expect(caravan(4, 1211)).toMatchObject({ key: 'buyer.short' });
   });
 
+  it('of a motor caravan is what passengers at 75 kg leave: everybody but the driver, who is in the figure', () => {
+    const seat = (id: string, driver = false) => ({ id, name: id, ...(driver ? { driver } : {}) });
+    const home = (total: number) =>
+      buyersPayload(
+        withBodies(
+          {
+            build: 'motorhome',
+            seats: [seat('a', true), seat('b'), seat('c'), seat('d')],
+            geometry: { frontOverhang: 0.9, wheelbase: 3.5, rearOverhang: 1.6 },
+            emptyMass: { basis: 'running-order', total, source: 'plate' },
+            plates: [plate('vehiclePlate', { vehicleMax: 3500 })],
+          },
+          {},
+        ),
+        'vehicle',
+      );
+    // 10·(4 + 6) = 100 kg; 3,500 − 3,175 − 3·75 = 100 leaves just that.
+    expect(home(3175)).toMatchObject({ key: 'buyer.meets', params: { least: { value: 100 }, left: { value: 100 } } });
+    expect(home(3176)).toMatchObject({ key: 'buyer.short' });
+  });
+
   it('says nothing where it does not apply', () => {
     expect(buyersPayload(base, 'trailer')).toBeNull();
     expect(buyersPayload(base, 'vehicle')).toBeNull();

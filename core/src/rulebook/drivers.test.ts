@@ -212,6 +212,26 @@ describe('a new driver in Australia', () => {
     expect(p('p2', 'NSW', 900)).toBe('within');
   });
 
+  it('of the capital tows what is plated 750 kg to the kilogram, also where another figure stands lower', () => {
+    const plated = (...figures: readonly number[]) => {
+      const view = driven(
+        rig(2300, 1000),
+        { issuer: 'AU', classes: ['auC'], novice: 'p1' },
+        { travel: { country: 'AU', state: 'ACT' } },
+      );
+      const plates = figures.map((value, at) => ({
+        id: `plate-${String(at)}`,
+        source: at === 0 ? ('caravanPlate' as const) : ('certificate' as const),
+        figures: [{ limit: 'trailerMax' as const, value, typed: String(value) }],
+      }));
+      const trailer = view.trailer && { ...view.trailer, plates };
+      return check({ ...view, trailer }, 'people.novice')?.status;
+    };
+    expect([plated(750), plated(751)]).toEqual(['within', 'over']);
+    expect(plated(700, 750)).toBe('within');
+    expect(plated(700, 751)).toBe('unknown');
+  });
+
   it('is asked in every state of the journey, and the strictest answers', () => {
     const one = { ...rig(2300, 1000), trailer: { A: 4, axles: 1, bare: { m: 200, x: 3.7 } } };
     const through = [{ country: 'AU', state: 'VIC' }] as const;
