@@ -23,7 +23,7 @@ type Step = (raw: object) => object;
  * 13 to 14: what falls due of a body, as its owner noted it; optional.
  * 14 to 15: what of a slip's list is known to have come or gone since, that nobody knows how it was loaded, who was not on the plate for a
  * reading, and what the list put on the coupling when its load was said; all optional.
- * 15 to 16: gas lockers and places behind a seat row came in as kinds of place.
+ * 15 to 16: gas lockers and places behind a seat row came in as kinds of place, and people given by their mass together; optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),

@@ -44,8 +44,12 @@ describe('a stamp on each axle beam of a group', () => {
   it('lets the weaker of two decide for both', () => {
     expect(codes(tandem(1250, 1000))).toContain('partBelowPlate');
   });
-  it('alone stays what it is called, the whole group', () => {
-    expect(codes(tandem(1250))).toContain('partBelowPlate');
+  it('alone may be each axle’s, and is asked about where two such axles would bear the plate', () => {
+    expect(codes(tandem(1250))).toContain('oneStamp');
+    expect(codes(tandem(1250))).not.toContain('partBelowPlate');
+    // Two of 1,000 would not bear it either.
+    expect(codes(tandem(1000))).toContain('partBelowPlate');
+    expect(codes(tandem(1000))).not.toContain('oneStamp');
   });
 });
 

@@ -191,14 +191,25 @@ function partsAgainstPlate(loads: Loads, trailer: Body, plate: number): readonly
   const weak = parts.filter((part) => part.rating < plate - massTolerance);
   const [first] = parts;
   if (weak.length > 0) {
-    return weak.map((part) =>
-      finding(trailer, 'partBelowPlate', 'warning', {
-        part: part.name,
-        rating: kg(part.rating),
-        plate: kg(plate),
-        short: kg(plate - part.rating),
-      }),
+    const axles = trailer.kind === 'trailer' ? trailer.geometry.axles : 1;
+    const stamps = trailer.plates.filter(
+      ({ source, figures }) => source === 'axle' && figures.some(({ limit }) => limit === 'axleGroupMax'),
     );
+    return weak.map((part) => {
+      const [rating, short] = [kg(part.rating), kg(plate - part.rating)];
+      const together = part.rating * axles;
+      const ofOne = stamps.length === 1 && part.id.endsWith('.axleGroupMax') && together >= plate - massTolerance;
+      // One stamp where there are several axles may be each axle's: it is asked before a plate is called too high.
+      return axles > 1 && ofOne
+        ? finding(trailer, 'oneStamp', 'question', {
+            part: part.name,
+            rating,
+            plate: kg(plate),
+            axles: String(axles),
+            together: kg(together),
+          })
+        : finding(trailer, 'partBelowPlate', 'warning', { part: part.name, rating, plate: kg(plate), short });
+    });
   }
   return first && parts.length >= 3 && first.rating >= plate + farBelow
     ? [finding(trailer, 'plateFarBelow', 'note', { plate: kg(plate), part: first.name, rating: kg(first.rating) })]
