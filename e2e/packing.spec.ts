@@ -177,6 +177,7 @@ for (const size of [
     }
     await page.reload();
     await putThing(page, 'Folding chair (Drawers)', 'Kitchen');
+    await expect(grip(page, 'Folding chair (Kitchen)')).toBeVisible();
     await putThing(page, `Folding chair (${size.width > 720 ? 'Roof tray' : 'Rear bunk locker'})`, 'Kitchen');
     await expect(page.getByRole('button', { name: /^Carry Folding chair/ })).toHaveCount(1);
     await expect(grip(page, 'Folding chair')).toBeVisible();

@@ -8,7 +8,7 @@ import { placedBodies } from '../loading/rigView.ts';
 import type { RunningGear } from '../rig/runningGear.ts';
 import type { LimitName, PlateSource } from '../rig/limitNames.ts';
 import { massTolerance } from '../units/rounding.ts';
-import { heldFigures, platedLimit } from '../rig/plated.ts';
+import { axleStamps, heldFigures, platedLimit } from '../rig/plated.ts';
 import { chains } from './chains.ts';
 import { tyreCapacity } from './tyreCapacity.ts';
 import { tyrePressure } from './tyrePressure.ts';
@@ -192,13 +192,10 @@ function partsAgainstPlate(loads: Loads, trailer: Body, plate: number): readonly
   const [first] = parts;
   if (weak.length > 0) {
     const axles = trailer.kind === 'trailer' ? trailer.geometry.axles : 1;
-    const stamps = trailer.plates.filter(
-      ({ source, figures }) => source === 'axle' && figures.some(({ limit }) => limit === 'axleGroupMax'),
-    );
     return weak.map((part) => {
       const [rating, short] = [kg(part.rating), kg(plate - part.rating)];
       const together = part.rating * axles;
-      const ofOne = stamps.length === 1 && part.id.endsWith('.axleGroupMax') && together >= plate - massTolerance;
+      const ofOne = axleStamps(trailer) === 1 && part.id.endsWith('.axleGroupMax') && together >= plate - massTolerance;
       // One stamp where there are several axles may be each axle's: it is asked before a plate is called too high.
       return axles > 1 && ofOne
         ? finding(trailer, 'oneStamp', 'question', {

@@ -65,6 +65,10 @@ export const heldFigures = (view: Hitched, body: Body | undefined, limit: LimitN
 export const possibleFigures = (view: Hitched, body: Body | undefined, limit: LimitName): readonly PlatedFigure[] =>
   figuresFor(body, limit).filter((figure) => holds(view, figure) !== 'no');
 
+/** On how many axles of a body somebody has read a stamp. */
+export const axleStamps = ({ plates }: Body): number =>
+  plates.filter(({ source, figures }) => source === 'axle' && figures.length > 0).length;
+
 /** What has to be confirmed before the figures can be used. */
 export function unconfirmed(
   bodies: readonly (Body | undefined)[],

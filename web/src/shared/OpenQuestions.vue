@@ -50,7 +50,8 @@ const rows = computed(() => {
     <div v-for="row in rows" :key="row.key" class="row">
       <span>
         <b>{{ row.name }}</b>
-        <small>{{ row.what }}. {{ row.where }}</small>
+        <small>{{ row.what }}</small>
+        <small>{{ row.where }}</small>
       </span>
       <span v-if="row.answers.length > 0" class="answers" role="group" :aria-label="row.what">
         <button

@@ -79,7 +79,6 @@ const share = computed(() => {
 <template>
   <aside class="box" :aria-label="t('app.start.answer')">
     <VerdictLine :assessment="assessment" :text="say(assessment.sentence)" />
-    <OpenQuestions v-if="loads.length > 0" :checks="assessment.checks" :say="say" @answer="answered" />
     <ul v-if="against.length > 0" class="against" data-test="known-against">
       <li v-for="one in against" :key="one.code">{{ say(one.message) }}</li>
     </ul>
@@ -96,6 +95,7 @@ const share = computed(() => {
       </tbody>
     </table>
     <p v-if="share" class="soft" data-test="known-share">{{ share }}</p>
+    <OpenQuestions v-if="loads.length > 0" :checks="assessment.checks" :say="say" @answer="answered" />
     <template v-if="facts.length > 0 && loads.length > 0">
       <h2>{{ t('app.findOut.title') }}</h2>
       <FindOut :facts="facts.slice(0, 2)" :say="say" />

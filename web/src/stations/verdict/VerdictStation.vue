@@ -28,6 +28,9 @@ const answer = (body: string, facts: BodyFacts) =>
 const kinds = ['legal', 'maker', 'guidance', 'permit'] as const;
 const { based, query } = useBasis();
 const checks = computed(() => based.value?.assessment.checks ?? []);
+/** Questions stand right below a sentence that speaks of them; below an excess, behind it. */
+const questionsFirst = computed(() => based.value?.assessment.mark === 'open');
+const asked = computed(() => ({ checks: checks.value, say, inert: workspace.follows }));
 /** The worst first: an excess of law or a maker before advice, and before what is only tight. */
 const rank = ({ status, kind }: Check): number =>
   (status === 'over' ? 0 : 10) + (kind === 'legal' || kind === 'maker' ? 0 : 5) + kinds.indexOf(kind);
@@ -67,11 +70,12 @@ const countries = computed(() => {
       }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
     </p>
-    <OpenQuestions :checks="checks" :say="say" :inert="workspace.follows" @answer="answer" />
+    <OpenQuestions v-if="questionsFirst" v-bind="asked" @answer="answer" />
     <section v-if="bad.length > 0" class="bad" data-test="bad">
       <h2>{{ t('app.verdict.bad') }}</h2>
       <CheckRow v-for="check in bad" :key="check.id" :check="check" />
     </section>
+    <OpenQuestions v-if="!questionsFirst" v-bind="asked" @answer="answer" />
     <MissingList />
     <section v-if="open.length > 0" class="open" data-test="open">
       <h2>{{ t('app.verdict.open') }}</h2>
