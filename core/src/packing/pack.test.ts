@@ -223,7 +223,10 @@ describe('a packing', () => {
           .checks.filter((check) => bindsLoad(check) && !check.place && check.id !== 'trailer.max')
           .map(({ margin }) => margin ?? Infinity),
       );
-    const kept = (one: RigView) => judge(one).checks.filter((check) => counts(check, false)).every(keeps);
+    const kept = (one: RigView) =>
+      judge(one)
+        .checks.filter((check) => counts(check, false))
+        .every(keeps);
     const all = [0, 1, 2, 3, 4, 5, 6, 7].flatMap((bits) => {
       const placements = view.loadout.placements.map((one, at) => ({
         ...one,
