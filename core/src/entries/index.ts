@@ -4,7 +4,7 @@
  * nearly every screen needs; what is asked on fewer screens stands in an entry of its own.
  */
 export { tankLevel } from '../loading/tankLevel.ts';
-export { ballShare } from '../loads/ballShare.ts';
+export { ballShare, usualBallShare } from '../loads/ballShare.ts';
 export {
   binds,
   comparesLoad,

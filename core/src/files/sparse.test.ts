@@ -4,6 +4,8 @@ import { byTheList } from '../loading/rigView.ts';
 import { viewRig } from '../document/viewRig.ts';
 import type { Workspace } from '../document/workspace.ts';
 import type { Message } from '../messages/message.ts';
+import { binds, comparesLoad } from '../checks/check.ts';
+import { chances } from '../testing/chances.ts';
 import { exampleNames, exampleWorkspace } from '../testing/examples.ts';
 import { assess } from '../verdict/assess.ts';
 import { readParsed } from './readWorkspace.ts';
@@ -95,5 +97,49 @@ describe('a rig of which any part is not known', () => {
     );
     expect(compared).toBeGreaterThan(2000);
     expect(unknown).toBeGreaterThan(2000);
+  });
+});
+
+describe('a rig of which what is not known is taken as is usual', () => {
+  /** A copy with some figures forgotten; its owner wants what is usual in their place. */
+  const usual = (name: (typeof exampleNames)[number], left: (at: number) => boolean): Workspace => {
+    const document = sparse(name, left);
+    const bodies = document.bodies.map((body) => (body.kind === 'camper' ? body : { ...body, typical: true as const }));
+    return { ...document, bodies };
+  };
+
+  it('is never called within where the whole rig has a mass over, and decides as the whole rig does', () => {
+    const random = chances(11);
+    let [decided, otherwise, promised] = [0, 0, 0];
+    for (let copy = 0; copy < 2500; copy += 1) {
+      const name = exampleNames[copy % exampleNames.length] ?? exampleNames[0];
+      const known = random.between(0.3, 1);
+      const full = whole.get(name)?.checks ?? [];
+      const { checks, sentence } = judge(usual(name, () => random.often(known)));
+      const over = full.some((check) => binds(check) && comparesLoad(check) && check.status === 'over');
+      // What is over may hang on a plate that was forgotten: then no figure is there to be promised by.
+      const limits = new Map(checks.map((check) => [check.id, check.limit]));
+      const asked = full.filter(
+        (check) => check.status === 'over' && binds(check) && limits.get(check.id) === check.limit,
+      );
+      if (/verdict\.(within|masses)/.test(JSON.stringify(sentence))) {
+        promised += 1;
+        if (over)
+          expect(
+            asked.map(({ id }) => id),
+            `${name} ${JSON.stringify(sentence)}`,
+          ).toEqual([]);
+      }
+      for (const check of checks) {
+        const one = full.find(({ id }) => id === check.id);
+        if (!one || !comparesLoad(check) || !settled.includes(check.status) || !settled.includes(one.status)) continue;
+        if (check.limit === null || Math.abs(check.limit - (one.limit ?? 0)) > 1e-6) continue;
+        decided += 1;
+        if ((check.status === 'over') !== (one.status === 'over')) otherwise += 1;
+      }
+    }
+    expect(decided).toBeGreaterThan(10_000);
+    expect(promised).toBeGreaterThan(100);
+    expect(otherwise / decided).toBeLessThanOrEqual(0.005);
   });
 });

@@ -82,18 +82,32 @@ export function typicalTrailerFrame(trailer: Trailer): TypicalFrame {
   const length = Math.max(1, geometry.bodyLength ?? (axle.middle - drawbar.middle) / ahead.middle);
   const doubt = geometry.bodyLength === undefined ? axle.plusMinus / ahead.middle : 0;
   const frame = { drawbarLength: drawbar.middle, bodyLength: length, axlePosition: axle.middle };
+  const front = both(drawbar.middle - 0.2, drawbar.plusMinus);
   return {
     axle,
     tank: (kind) => {
+      // Gas hangs on the drawbar or stands right behind it, wherever the axles are.
+      if (kind === 'gas' && !isFifthWheel(trailer)) return both(front.middle, front.plusMinus, gasAtFront);
       const { middle, plusMinus } = typicalTrailerTanks[kind];
       return both(axle.middle + middle, axle.plusMinus, plusMinus);
     },
-    // A usual place lies where it does in such a body, give or take; any other somewhere in it.
-    place: (place) =>
-      usualPlace('trailer', place, frame, 0.06 * length, drawbar.plusMinus, doubt) ??
-      both(drawbar.middle + length / 2, drawbar.plusMinus, 0.45 * length),
+    // A usual place lies where it does in such a body, give or take; any other from its nose to its tail.
+    place: (place) => {
+      const found = usualPlace('trailer', place, frame, 0.06 * length, drawbar.plusMinus, doubt);
+      if (found) return found;
+      if (place.kind === 'gasLocker' && !isFifthWheel(trailer)) return both(front.middle, front.plusMinus, 0.25);
+      // A rack hangs on the drawbar or behind the tail: outside of the body at either end.
+      const [from, to] =
+        place.kind === 'rack'
+          ? [0.5, drawbar.middle + length + 0.6]
+          : [drawbar.middle - 0.25, drawbar.middle + length + 0.25];
+      return both((from + to) / 2, drawbar.plusMinus, (to - from + doubt) / 2);
+    },
   };
 }
+
+/** ± of gas about the front of a trailer, m. */
+const gasAtFront = 0.4;
 
 /** Where a vehicle's tanks and places usually are, m behind its front axle. */
 export function typicalVehicleFrame(vehicle: Vehicle): TypicalFrame {
@@ -102,6 +116,7 @@ export function typicalVehicleFrame(vehicle: Vehicle): TypicalFrame {
   const rear = known(vehicle.geometry.rearOverhang, usual.rearOverhang);
   const frame = { wheelbase: axle.middle, rearOverhang: rear.middle };
   const end = axle.middle + rear.middle;
+  const measured = vehicle.geometry.wheelbase !== undefined && vehicle.geometry.rearOverhang !== undefined;
   const behind = (metres: number, plusMinus: number) => both(end - metres, axle.plusMinus, rear.plusMinus, plusMinus);
   return {
     axle,
@@ -112,7 +127,10 @@ export function typicalVehicleFrame(vehicle: Vehicle): TypicalFrame {
     place: (place) => {
       const found = usualPlace('vehicle', place, frame, 0.1, axle.plusMinus, rear.plusMinus);
       if (found) return found;
-      if (place.kind === 'boot' || place.kind === 'garage') return behind(0.65, 0.4);
+      if (place.kind === 'boot') return behind(0.65, 0.4);
+      // A long wheelbase and a long tail go together: what is at the end is further off than each by itself.
+      if (place.kind === 'garage') return behind(0.65, measured ? 0.4 : 0.85);
+      if (place.kind === 'rack') return behind(-0.4, measured ? 0.25 : 0.5);
       if (place.kind === 'tray') return behind(0.9, 0.6);
       if (place.kind === 'roof') return both(0.55 * axle.middle, axle.plusMinus / 2, 0.8);
       return both(end / 2 + 0.3, axle.plusMinus / 2, 0.4 * end);

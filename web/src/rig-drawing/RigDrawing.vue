@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  ballShare,
   displayMass,
   placeContents,
   type Assessment,
@@ -15,6 +14,7 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginText from '../shared/MarginText.vue';
 import { useSpeech } from '../shared/useSpeech.ts';
+import { ballShareWords } from '../shared/ballShareWords.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 import { layoutRig, pillarHeight, supportX } from '@wagonomos/papers/drawing';
@@ -102,10 +102,7 @@ const columns = computed(() => {
 const shaft = computed(() => pillarHeight * (narrow.value ? 0.6 : 1));
 
 /** What rests on the coupling, in per cent of the loaded trailer. */
-const share = computed(() => {
-  const part = ballShare(props.assessment.loads);
-  return part === null ? '' : written(100 * part, 1);
-});
+const share = computed(() => ballShareWords(props.assessment.loads) ?? '');
 const loadOf = (check: Check | null): string => {
   if (!check || check.demand === null) return t('app.pillar.unknownLoad');
   const shown = (kg: number) => written(displayMass(kg, settings.massUnit, 'load'), 0);

@@ -1,14 +1,6 @@
 <script setup lang="ts">
 import { loadoutsOf } from '@wagonomos/core/edits';
-import {
-  assess,
-  ballShare,
-  loadoutDifferences,
-  onDay,
-  viewRig,
-  type PlannedAssessment,
-  type Check,
-} from '@wagonomos/core';
+import { assess, loadoutDifferences, onDay, viewRig, type PlannedAssessment, type Check } from '@wagonomos/core';
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -16,7 +8,7 @@ import MarginText from '../../shared/MarginText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import { checkAmount } from '@wagonomos/papers/words';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { written } from '@wagonomos/papers/words';
+import { ballShareWords } from '../../shared/ballShareWords.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -61,8 +53,8 @@ const load = (check: Check | undefined) =>
   check?.demand == null ? t('app.verdict.unknown') : checkAmount(check, check.demand, settings.massUnit, 'load');
 const differences = computed(() => loadoutDifferences(columns.value));
 const share = ({ loads }: PlannedAssessment) => {
-  const part = ballShare(loads);
-  return part === null ? null : t('app.compare.percent', { share: written(100 * part, 1) });
+  const part = ballShareWords(loads);
+  return part === null ? null : t('app.compare.percent', { share: part });
 };
 const kg = (mass: number) => speech.value.amount({ kind: 'amount', unit: 'kg', value: mass, rounding: 'nearest' });
 const print = () => window.print();

@@ -1,18 +1,11 @@
 <script setup lang="ts">
-import {
-  ballShare,
-  quantityMessage,
-  regionOf,
-  toFindOut,
-  type Check,
-  type Country,
-  type QuantityName,
-} from '@wagonomos/core';
+import { quantityMessage, regionOf, toFindOut, type Check, type Country, type QuantityName } from '@wagonomos/core';
 import type { BodyFacts } from '@wagonomos/core/edits';
 import { findings } from '@wagonomos/core/limits';
 import type { BasedVerdict } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { ballShareWords } from '../../shared/ballShareWords.ts';
 import CheckMarks from '../../shared/CheckMarks.vue';
 import FindOut from '../../shared/FindOut.vue';
 import OpenQuestions from '../../shared/OpenQuestions.vue';
@@ -20,7 +13,6 @@ import MarginText from '../../shared/MarginText.vue';
 import VerdictLine from '../../shared/VerdictLine.vue';
 import { checkAmount } from '@wagonomos/papers/words';
 import { useSpeech } from '../../shared/useSpeech.ts';
-import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 
 /** What follows from the figures so far: the sentence, every load that is known, and the rig to be kept. */
@@ -71,8 +63,8 @@ const of = (check: Check): string => {
 const answered = (body: string, facts: BodyFacts) =>
   emit('answer', assessment.value.loads.view.vehicle?.id === body ? 'vehicle' : 'trailer', facts);
 const share = computed(() => {
-  const part = ballShare(assessment.value.loads);
-  return part === null ? '' : t('app.start.share', { share: written(100 * part, 1) });
+  const part = ballShareWords(assessment.value.loads);
+  return part === null ? '' : t('app.start.share', { share: part });
 });
 </script>
 
