@@ -1,6 +1,6 @@
 import { fileURLToPath } from 'node:url';
 import { expect, test, type Locator, type Page } from '@playwright/test';
-import { choose, fill, seriousFaults, sentence, van, wagon } from './support.ts';
+import { choose, fill, sentence, seriousFaults, settled, van, wagon } from './support.ts';
 
 async function newRig(
   page: Page,
@@ -231,6 +231,7 @@ test('a photograph stays with its plate', async ({ page }) => {
 
 test('the plate in hand comes first; what can wait is apart and closed', async ({ page }) => {
   await page.goto(`${wagon}/plates`);
+  await settled(page);
   const body = page.getByRole('region', { name: 'Tern wagon' });
   await expect(body.getByRole('article').first()).toHaveAccessibleName('vehicle plate');
   await body.getByRole('button', { name: 'tow-bar plate: 2 figures' }).press('Enter');
