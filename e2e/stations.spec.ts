@@ -159,6 +159,10 @@ test('what law asks besides the masses is answered with one press, and only then
   await expect(sentence(page)).toContainText('Every mass is within its limit');
   await expect(sentence(page)).toContainText('One question of equipment is open.');
   const asked = page.getByTestId('open-questions');
+  // The next step leads to the answers, from wherever it is pressed.
+  await page.getByRole('link', { name: /^Load/ }).click();
+  await page.getByTestId('next-step').getByRole('link').click();
+  await expect(asked).toBeInViewport();
   await asked.getByRole('button', { name: 'there', exact: true }).click();
   await expect(asked).toHaveCount(0);
   await expect(sentence(page)).toContainText('Within every limit');

@@ -79,6 +79,16 @@ export const leftOfBound = ({ margin, loss }: Bound, units: readonly number[]): 
 export const leftOf = ({ bounds }: LimitLine, units: readonly number[]): number =>
   bounds.reduce((most, bound) => Math.max(most, leftOfBound(bound, units)), -Infinity);
 
+/** The line once so many units of each amount are there and the limit itself is so many kg higher. */
+export function lineAfter(
+  { bounds: [own, ...others] }: LimitLine,
+  units: readonly number[],
+  raised: number,
+): LimitLine {
+  const then = (bound: Bound): Bound => ({ margin: leftOfBound(bound, units) + raised, loss: bound.loss });
+  return { bounds: [then(own), ...others.map(then)] };
+}
+
 /** A check's margin after some masses have moved, kg; null where it is not known. */
 export function marginAfter(check: Check, shifts: readonly Shift[]): number | null {
   const line = limitLine(check, [shifts]);

@@ -106,7 +106,7 @@ export function packingProgramme(wanted: Wanted): PackingProgramme {
   const counted = guarded.guards.filter(({ check }) => wanted.only?.has(check.id) ?? true);
   for (const guard of counted) keepGuard(builder, units, guard, guard.need);
 
-  const ways = [...things, ...seats, ...tanks.map(({ changed }) => [changed])];
+  const ways = [...things, ...seats, ...tanks.map(({ changed }) => [changed, asItIs])];
   const inertia = aims.includes('leastInertia') ? inertiaSum(moments[0], units) : null;
   const sums = {
     leastLeft: left,
@@ -198,6 +198,9 @@ const farthest = 5000;
 
 const changes = ({ loss }: Bound): boolean => loss.some((each) => Math.abs(each) >= 1e-9);
 
+/** The way of a tank that stays as it is: no column, and it takes nothing of any limit. */
+const asItIs = -1;
+
 /**
  * Whether any decision moves a limit: of the ways to treat one thing not all take the same of it. What is on board either way leaves a
  * total where it is, however it is moved about.
@@ -205,8 +208,7 @@ const changes = ({ loss }: Bound): boolean => loss.some((each) => Math.abs(each)
 function movedBy(units: readonly Unit[], ways: readonly (readonly number[])[], { loss }: Bound): boolean {
   const lossAt = new Map(units.map(({ column }, at) => [column, loss[at] ?? 0]));
   return ways.some((columns) => {
-    // One way alone is there or not.
-    const losses = [...columns.map((column) => lossAt.get(column) ?? 0), ...(columns.length === 1 ? [0] : [])];
+    const losses = columns.map((column) => lossAt.get(column) ?? 0);
     return Math.max(...losses) - Math.min(...losses) >= 1e-9;
   });
 }

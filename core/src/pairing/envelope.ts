@@ -125,7 +125,7 @@ function planeOf(check: Check, view: RigView, wish: EnvelopeWish): HalfPlane | '
     return { margin: dusted(margin + perTrailerKg * readAt), loss: [perTrailerKg, perLoadKg] };
   });
   if (!own || [own, ...others].every(({ loss }) => loss.every((each) => each === 0)))
-    return (check.margin ?? 0) < 0 ? 'apart' : null;
+    return leftOf(line, []) < 0 ? 'apart' : null;
   return { id: check.id, bounds: [own, ...others] };
 }
 

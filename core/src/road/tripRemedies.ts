@@ -8,7 +8,7 @@ import { maySend } from '../loading/placing.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
 import { kilograms, message, percent, verbatim, type Message } from '../messages/message.ts';
-import type { Place, Tank } from '../rig/equipment.ts';
+import type { Tank } from '../rig/equipment.ts';
 import { massTolerance } from '../units/rounding.ts';
 import type { RoadMoment } from './alongTheRoad.ts';
 import { drivenMoments } from './onTheRoad.ts';
@@ -248,17 +248,13 @@ function byShopping(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[
     );
     const spots = placedBodies(start).flatMap(({ body }) => body.places.map((is) => ({ body: body.id, is })));
     const here = spots.find(({ body, is }) => body === section.body && is.id === section.place);
-    const takes = (body: string, is: Place) =>
-      here !== undefined && maySend({ id: section.id }, here, { body, is }, start.loadout.packing ?? {});
-    const elsewhere = placedBodies(start).flatMap(({ body }) =>
-      body.places
-        .filter((place) => (body.id !== section.body || place.id !== section.place) && takes(body.id, place))
-        .map((place): Candidate => ({
-          kind: 'putElsewhere',
-          says: message('road.remedy.putElsewhere', { name, place: verbatim(place.name) }),
-          plan: sections.map((one, m) => (m === n ? { ...section, body: body.id, place: place.id } : one)),
-        })),
-    );
+    const elsewhere = spots
+      .filter((spot) => here && spot !== here && maySend({ id: section.id }, here, spot, start.loadout.packing ?? {}))
+      .map(({ body, is }): Candidate => ({
+        kind: 'putElsewhere',
+        says: message('road.remedy.putElsewhere', { name, place: verbatim(is.name) }),
+        plan: sections.map((one, m) => (m === n ? { ...section, body, place: is.id } : one)),
+      }));
     return [...later, ...elsewhere];
   });
 }

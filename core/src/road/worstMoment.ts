@@ -71,10 +71,9 @@ export function worstMessage(trip: ReckonedTrip, { check, moment, when }: LeastO
 
 /** What of all that came and went since the start took most of a margin; null: nothing much did, or it was so from the start. */
 function causeOf(trip: ReckonedTrip, check: Check, moment: RoadMoment): Message | null {
-  const { place } = check;
   if (moment === trip.moments[0]) return null;
-  const before = pointsOf(trip.start, place);
-  const after = pointsOf(moment.view, place);
+  const before = pointsOf(trip.start);
+  const after = pointsOf(moment.view);
   let most = worthNaming;
   let cause: Message | null = null;
   for (const key of new Set([...before.keys(), ...after.keys()])) {
@@ -93,20 +92,11 @@ const worthNaming = 2;
 
 type Point = ReturnType<typeof onBoard>[number];
 
-/** What comes and goes of a rig, by its origin; of a place only what lies there. */
-function pointsOf(view: RigView, place: Check['place']): ReadonlyMap<string, Point> {
-  const there = new Set(
-    view.loadout.placements.flatMap((one) =>
-      place && one.body === place.body && one.place === place.place ? [one.thing] : [],
-    ),
+/** What comes and goes of a rig, by its origin; of a thing in several places what lies in each. */
+const pointsOf = (view: RigView): ReadonlyMap<string, Point> =>
+  new Map(
+    onBoard(view).map((point) => [`${point.origin}/${point.body}/${point.id}/${point.place ?? ''}`, point] as const),
   );
-  const counts = ({ origin, id }: Point): boolean => !place || (origin === 'thing' && there.has(id));
-  return new Map(
-    onBoard(view)
-      .filter(counts)
-      .map((point) => [`${point.origin}/${point.body}/${point.id}`, point]),
-  );
-}
 
 const lossBy = (check: Check, point: Point | undefined): number => {
   if (!point) return 0;

@@ -9,12 +9,14 @@ export const seats = defineRule({
   group: 'people',
   by: 'vehicle',
   asks: ['vehicle'],
+  silence: 'people',
   check({ loads, at, open }) {
     const { vehicle, loadout } = loads.view;
     const facts = at('vehicle');
     const people = loadout.crew.filter((member) => !member.pet);
-    // People by their mass together are nobody's count.
-    if (!vehicle || !facts || people.length === 0 || people.some(({ several }) => several)) return [];
+    // People by their mass together are nobody's count, until one of them is given a seat.
+    if (!vehicle || !facts || people.length === 0 || people.some(({ several, seat }) => several && seat === undefined))
+      return [];
     const check = open(facts, { side: 'vehicle', quantity: 'counted', name: message('check.seats'), unit: 'people' });
     const belted = seatsIn(vehicle);
     if (vehicle.seats.length === 0) {

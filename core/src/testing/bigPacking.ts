@@ -1,18 +1,10 @@
 import type { RigView } from '../loading/rigView.ts';
+import { chances } from './chances.ts';
 import { packingView } from './packingCase.ts';
-
-/** A small generator of numbers that are the same at every run. */
-function numbers(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 1664525 + 1013904223) % 4294967296;
-    return state / 4294967296;
-  };
-}
 
 /** A rig with so many things in so many places, heavy in the nose and at its rear axle, tanks where there are some. */
 export function bigPacking(things: number, places: number, tanks: number, seed: number): RigView {
-  const next = numbers(seed);
+  const { next } = chances(seed);
   const inTrailer = Math.ceil((places * 2) / 3);
   const zones = Array.from({ length: places }, (_, at) => {
     const towed = at < inTrailer;

@@ -18,7 +18,7 @@ const hardlyTouched = 20;
 export function inTheWay(checks: readonly Check[], pattern: readonly Shift[]): readonly InTheWay[] {
   const total = pattern.reduce((sum, { mass }) => sum + mass, 0);
   return checks
-    .filter((check) => bindsLoad(check) && check.use !== null)
+    .filter(bindsLoad)
     .flatMap((check): readonly InTheWay[] => {
       const one = growth([check], pattern);
       if (one.kind === 'over') return [{ check, room: -one.deficit }];

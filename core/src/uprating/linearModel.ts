@@ -1,7 +1,7 @@
 import { binds, comparesLoad, type Check } from '../checks/check.ts';
 import type { Assessment } from '../verdict/assess.ts';
 import { bodyPlates } from './applyPackage.ts';
-import { leftOf, leftOfBound, limitLine, type LimitLine, type Shift } from '../limits/limitLine.ts';
+import { keptRange, leftOf, limitLine, lineAfter, type LimitLine, type Shift } from '../limits/limitLine.ts';
 import type { UpratePackage } from './upratePackage.ts';
 
 interface Change {
@@ -89,14 +89,9 @@ function raisedBy({ parts, limit }: LinearCheck, picked: readonly number[]): num
 
 /** What is left of a check with these packages on the rig, and how many patterns more it lets on board; Infinity: as many as one likes. */
 export function withPackages(one: LinearCheck, picked: readonly number[]): { left: number; patterns: number } {
-  const raised = raisedBy(one, picked);
   const units = one.line.bounds[0].loss.map((_, at) => Number(picked.includes(at)));
-  const left = leftOf(one.line, units) + raised;
-  const ways = one.line.bounds.map((bound) => {
-    const each = bound.loss.at(-1) ?? 0;
-    return each > 1e-9 ? (leftOfBound(bound, units) + raised) / each : Infinity;
-  });
-  return { left, patterns: Math.max(...ways) };
+  const then = lineAfter(one.line, units, raisedBy(one, picked));
+  return { left: leftOf(then, []), patterns: keptRange(then, units.length - 1)?.to ?? 0 };
 }
 
 /** What new tyres, wheels or springs allow, as one part of the limit; none where no package touches it. */

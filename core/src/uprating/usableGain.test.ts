@@ -10,6 +10,7 @@ import { chances } from '../testing/chances.ts';
 import { shuffledRig } from '../testing/shuffledRig.ts';
 import { assess } from '../verdict/assess.ts';
 import { applyPackage, applyPackages } from './applyPackage.ts';
+import { inTheWay } from './diagnosis.ts';
 import { crossings } from './crossings.ts';
 import type { Shift } from '../limits/limitLine.ts';
 import { growth, usableGain, type Growth } from './usableGain.ts';
@@ -240,5 +241,22 @@ describe('a growing load', () => {
       for (const check of after.filter(bindsLoad)) expect(check.margin, check.id).toBeGreaterThan(-1e-5);
     }
     expect([...ends]).toEqual(expect.arrayContaining(['place.rating', 'camper.max']));
+  });
+
+  it('ends where what is in its way says, the nearest first', () => {
+    const random = chances(23);
+    const nearest = new Set<string>();
+    for (let n = 0; n < 300; n += 1) {
+      const { loads, checks } = assess(shuffledRig(random));
+      const pattern = loadPattern(loads);
+      const found = growth(checks, pattern);
+      const [first] = inTheWay(checks, pattern);
+      if (found.kind === 'over') expect(first?.room).toBeCloseTo(-found.deficit, 6);
+      if (found.kind === 'over' || found.scale === null || found.scale > 20) continue;
+      nearest.add(first?.check.rule ?? '');
+      expect(found.binding.map(({ id }) => id)).toContain(first?.check.id);
+      expect(first?.room).toBeCloseTo(found.scale * pattern.reduce((sum, { mass }) => sum + mass, 0), 6);
+    }
+    expect([...nearest]).toContain('place.rating');
   });
 });

@@ -2,6 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { emptyWorkspace } from '../document/emptyWorkspace.ts';
 import { viewRig } from '../document/viewRig.ts';
 import { addKnownRig, type KnownRig } from '../edits/startRig.ts';
+import { notAsked } from '../rules/rule.ts';
+import { seats } from '../rules/seats.ts';
 import { nearThresholds } from '../rulebook/thresholds.ts';
 import { flat } from '../testing/flat.ts';
 import { caseView } from '../testing/caseRig.ts';
@@ -44,9 +46,15 @@ describe('the headline of a rig that is known by its total', () => {
   });
 
   it('counts nobody where people are given by their mass together', () => {
-    const { checks } = motorhome(3500, 3300, 225);
-    const seats = checks.find(({ rule }) => rule === 'people.seats');
-    expect(seats?.status ?? 'notApplicable').toBe('notApplicable');
+    const { checks, loads } = motorhome(3500, 3300, 225);
+    const judged = (all: typeof checks) => all.find(({ rule }) => rule === seats.id);
+    expect(judged(checks)).toBeUndefined();
+    expect(notAsked(seats, loads.view).key).toBe('rule.notAsked.people');
+    // Once they are given a seat they are one, and counted.
+    const { view } = loads;
+    const crew = view.loadout.crew.map((one) => ({ ...one, seat: 'front' }));
+    const seated = assess({ ...view, loadout: { ...view.loadout, crew } });
+    expect(judged(seated.checks)).toMatchObject({ demand: 1, unit: 'people' });
   });
 });
 

@@ -1,4 +1,5 @@
-import { binds, breaksLaw, comparesLoad, leavesOpen, mayBreakLaw, type Check } from '../checks/check.ts';
+import { binds, breaksLaw, leavesOpen, mayBreakLaw, type Check } from '../checks/check.ts';
+import { isOpen, openLoads } from './openQuestions.ts';
 
 /**
  * `tight`: legal, with a limit inside the owner's reserve or inside what is not known for certain. `open`: no load is past a limit that is
@@ -15,20 +16,17 @@ export function legality(checks: readonly Check[]): boolean | null {
   return checks.some((check) => leavesOpen(check) || mayBreakLaw(check)) ? null : true;
 }
 
-/** Of what binds, what nobody can judge yet. */
-const isOpen = (check: Check): boolean => binds(check) && check.status === 'unknown';
-
 /** Whether any law of ours is asked at all: where the plates alone are judged, nothing is called legal or not. */
 export const claimsLaw = (checks: readonly Check[]): boolean => checks.some(({ kind }) => kind === 'legal');
 
 /** One word for the whole rig, from whether it is legal and from the checks. */
 export function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
   if (legal === false) return 'over';
-  const undecided = checks.some((check) => (leavesOpen(check) && comparesLoad(check)) || mayBreakLaw(check));
+  const undecided = openLoads(checks).some(leavesOpen) || checks.some(mayBreakLaw);
   // Where law asks for a load and has no answer, that is said first: a maker's breach says nothing of the law.
   if (undecided && claimsLaw(checks)) return 'undecided';
   if (checks.some((check) => check.kind === 'maker' && check.status === 'over')) return 'maker';
   if (undecided) return 'undecided';
-  if (legal === null || checks.some(isOpen)) return 'open';
+  if (checks.some(isOpen)) return 'open';
   return checks.some((check) => binds(check) && check.status === 'tight') ? 'tight' : 'legal';
 }

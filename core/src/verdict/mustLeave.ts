@@ -33,8 +33,6 @@ export interface MustLeave {
 }
 
 const shown = 2;
-/** kg: more lies in no place, whatever nobody listed. */
-const largest = 1e6;
 
 /**
  * What must leave for a check that is over, in kg and places of the drawing: by what one kilogram at a place does to it where lengths are
@@ -59,8 +57,9 @@ function spotsOf({ loads, checks }: Assessment, check: Check): readonly LeaveSpo
     const leaving = (name: Message, at: Omit<Spot, 'side' | 'body'>, holds: number): readonly LeaveSpot[] => {
       const spot = { ...at, side, body: body.id };
       const mass = mustLeaveAt(check, spot);
+      if (mass === null || mass > holds) return [];
       const shifts = [{ ...spot, mass: -mass }];
-      if (mass > holds || !keepsOthers(checks, check, (other) => marginAfter(other, shifts))) return [];
+      if (!keepsOthers(checks, check, (other) => marginAfter(other, shifts))) return [];
       return [{ side, body: body.id, name, x: at.x, mass }];
     };
     const open = mayHoldMore(loads, side, check);
@@ -70,14 +69,14 @@ function spotsOf({ loads, checks }: Assessment, check: Check): readonly LeaveSpo
         : leaving(
             verbatim(name),
             { place: id, x: offset + x },
-            open ? largest : (contents.get(`${body.id}/${id}`)?.mass ?? 0),
+            open ? Infinity : (contents.get(`${body.id}/${id}`)?.mass ?? 0),
           ),
     );
     const reach = body === view[side] && open && named.length === 0 ? bodyReach(view, side) : null;
     return reach
       ? [
-          ...leaving(message('leave.frontEnd'), { x: reach.from }, largest),
-          ...leaving(message('leave.rearEnd'), { x: reach.to }, largest),
+          ...leaving(message('leave.frontEnd'), { x: reach.from }, Infinity),
+          ...leaving(message('leave.rearEnd'), { x: reach.to }, Infinity),
         ]
       : named;
   });

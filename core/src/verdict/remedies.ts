@@ -59,6 +59,7 @@ function drains(assessment: Assessment, check: Check): readonly Remedy[] {
       if (tank.x === undefined || offset === null || full <= 0) return [];
       if (tank.kind === 'fuel' || tank.kind === 'gas') return [];
       const less = mustLeaveAt(check, { side, body: body.id, x: offset + tank.x });
+      if (less === null) return [];
       const fraction = Math.floor((level - less / full) * finestLevel + 1e-9) / finestLevel;
       const move = fraction < 0 ? null : tankMove(view, { body: body.id, id: tank.id }, fraction);
       const share = percent(fraction);
@@ -96,7 +97,7 @@ function partsOfPlaces(assessment: Assessment, check: Check): readonly Remedy[] 
       if (holds === 0 || (check.use && (place.x === undefined || offset === null))) return [];
       const spot = { side, body: body.id, place: place.id, x: (offset ?? 0) + (place.x ?? 0) };
       const mass = mustLeaveAt(check, spot);
-      if (mass > holds) return [];
+      if (mass === null || mass > holds) return [];
       const shifts = [{ ...spot, mass: -mass }];
       const move = {
         kind: 'thing',

@@ -2,7 +2,7 @@ import { roomInPlaces, type PlaceRoom } from '../limits/roomInPlaces.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { missingMessage, whereToFind, type Missing } from '../rig/missing.ts';
-import { breaksLaw, comparesLoad, isTotal, leavesOpen, mayBreakLaw, type Check } from '../checks/check.ts';
+import { breaksLaw, isTotal, leavesOpen, mayBreakLaw, type Check } from '../checks/check.ts';
 import { claimsLaw, type Mark } from './mark.ts';
 import { openLoads, openQuestions } from './openQuestions.ts';
 
@@ -69,7 +69,9 @@ function undecidedSentence(view: RigView, checks: readonly Check[]): Message {
     const whom = message(`ask.${doubtful.source.ask}`);
     return message('verdict.checkWith', { what: excessMessage(view, doubtful), whom });
   }
-  const missing = checks.filter((check) => leavesOpen(check) && comparesLoad(check)).flatMap((check) => check.missing);
+  const missing = openLoads(checks)
+    .filter(leavesOpen)
+    .flatMap((check) => check.missing);
   const distinct = [...new Map(missing.map((one) => [JSON.stringify(one), one])).values()];
   const [first] = distinct;
   if (!first) return message('verdict.undecided');

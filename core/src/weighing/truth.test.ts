@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { onDay, type RigView } from '../loading/rigView.ts';
 import { exampleView } from '../testing/examples.ts';
+import { chances } from '../testing/chances.ts';
 import { slipOf, ticketOf, type Stood } from '../testing/weighed.ts';
 import { belowEmpty } from './belowEmpty.ts';
 import type { Combination } from '../scale/combination.ts';
@@ -23,20 +24,9 @@ const four: readonly Stood[] = [
 ];
 const [vehicleCoupled, trailerAxles, frontAlone, rearAlone] = four as [Stood, Stood, Stood, Stood];
 
-/** A stream of numbers that is the same at every run. */
-function dice(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 1664525 + 1013904223) % 4294967296;
-    return (state + 0.5) / 4294967296;
-  };
-}
-
 describe('the ± that is told', () => {
   it('holds as often as it says: noisy readings of random rigs are within two standard deviations 95 times in 100', () => {
-    const roll = dice(20260601);
-    const normal = () => Math.sqrt(-2 * Math.log(roll())) * Math.cos(2 * Math.PI * roll());
-    const between = (least: number, most: number) => least + (most - least) * roll();
+    const { normal, between } = chances(20260601);
     const asked: readonly Combination[] = [{ F: 1 }, { R: 1 }, { B: 1 }, { G: 1 }, { F: 1, R: 1, B: 1, G: 1 }];
     const inside = asked.map(() => 0);
     const runs = 2000;

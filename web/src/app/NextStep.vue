@@ -6,6 +6,7 @@ import { useI18n } from 'vue-i18n';
 import { useBasis } from '../shared/useBasis.ts';
 import { useRemedy } from '../shared/useRemedy.ts';
 import { useSlips } from '../shared/useSlips.ts';
+import { answersTo } from '../shared/questionAnswers.ts';
 import { useSpeech } from '../shared/useSpeech.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useRig } from '../stores/rig.ts';
@@ -41,7 +42,10 @@ const target = computed(() => {
   const params = { rig: rig.rigId };
   if (value?.kind === 'go') return { name: value.to, params };
   if (value?.kind !== 'find') return null;
-  const { minutes, by } = value.fact;
+  const { minutes, by, settles, helps } = value.fact;
+  const code = [...settles, ...helps][0]?.missing[0]?.code;
+  // What is answered with a press is asked at the verdict.
+  if (code && answersTo(code).length > 0) return { name: 'verdict', params, query: { ask: code } };
   return { name: minutes >= scaleMinutes || by === 'weigh' ? 'weigh' : 'plates', params };
 });
 /** What takes so long is weighed. */

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mustLeave, remedies, type Check, type Remedy } from '@wagonomos/core';
+import { comparesLoad, mustLeave, remedies, type Check, type Remedy } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MessageText from '../shared/MessageText.vue';
@@ -26,7 +26,7 @@ const leave = computed(() =>
   based.value && list.value.length === 0 ? mustLeave(based.value.assessment, props.check) : null,
 );
 const anyListed = computed(() => (based.value?.assessment.loads.view.loadout.placements.length ?? 0) > 0);
-const canBeEmptied = computed(() => props.check.status === 'over' && props.check.use !== null);
+const canBeEmptied = computed(() => props.check.status === 'over' && comparesLoad(props.check));
 const few = 4;
 const left = (check: Check, margin: number): string => {
   const amount = checkAmount(check, Math.abs(margin), settings.massUnit, margin < 0 ? 'load' : 'margin');

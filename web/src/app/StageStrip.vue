@@ -4,6 +4,7 @@ import { ArrowUp } from '@lucide/vue';
 import { useMediaQuery } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import RigMini from '../rig-drawing/RigMini.vue';
+import MarkWord from '../shared/MarkWord.vue';
 import { useSpeech } from '../shared/useSpeech.ts';
 import PillarChips from './PillarChips.vue';
 
@@ -19,7 +20,7 @@ const wide = useMediaQuery('(width > 1000px)');
   <aside class="strip no-print" :aria-label="t('app.strip.name')" data-test="strip">
     <RigMini v-if="wide" :view="view" :width="150" />
     <p class="says">
-      <span class="dot" :class="assessment.mark">{{ t(`app.mark.${assessment.mark}`) }}</span>
+      <MarkWord :mark="assessment.mark" />
       {{ say(assessment.sentence) }}
     </p>
     <PillarChips :supports="supports" :totals="wide ? totals : []" name="strip" @open="emit('open', $event)" />
@@ -48,23 +49,6 @@ const wide = useMediaQuery('(width > 1000px)');
   margin: 0;
   font-size: 15px;
   line-height: 19px;
-}
-.dot {
-  margin-right: 4px;
-  color: var(--in);
-  font: 600 14px/18px var(--figures);
-  text-transform: uppercase;
-}
-.dot.tight {
-  color: var(--tight);
-}
-.dot.over,
-.dot.maker {
-  color: var(--over);
-}
-.dot.open,
-.dot.undecided {
-  color: var(--soft);
 }
 .up {
   display: grid;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { brakeKinds, missingMessage, openQuestions, whereToFind, type Check, type Message } from '@wagonomos/core';
+import { missingMessage, openQuestions, whereToFind, type Check, type Message } from '@wagonomos/core';
 import type { BodyFacts } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { answersTo } from './questionAnswers.ts';
 
 /**
  * What law asks besides the masses and nobody has answered: each with its answers to press, where it is a thing to look at; where it is
@@ -12,21 +13,6 @@ const props = defineProps<{ checks: readonly Check[]; say: (message: Message) =>
 const emit = defineEmits<{ answer: [body: string, facts: BodyFacts] }>();
 const { t } = useI18n();
 
-type Missing = Check['missing'][number];
-interface Answer {
-  readonly label: string;
-  readonly facts: BodyFacts;
-}
-
-const there = (key: 'breakaway' | 'chains' | 'brakeController'): readonly Answer[] =>
-  (['present', 'absent'] as const).map((said) => ({ label: t(`app.presence.${said}`), facts: { [key]: said } }));
-const answersTo = (code: Missing['code']): readonly Answer[] => {
-  if (code === 'breakaway' || code === 'chains' || code === 'brakeController') return there(code);
-  if (code === 'chainCount')
-    return [1, 2].map((chainCount) => ({ label: t(`app.presence.chainCount.${chainCount}`), facts: { chainCount } }));
-  if (code !== 'brakeKind') return [];
-  return brakeKinds.map((brakeKind) => ({ label: t(`app.presence.brakeKind.${brakeKind}`), facts: { brakeKind } }));
-};
 /** One row a thing that is asked, though several checks may hang on it. */
 const rows = computed(() => {
   const asked = openQuestions(props.checks).flatMap(({ missing, name }) => {
@@ -56,12 +42,12 @@ const rows = computed(() => {
       <span v-if="row.answers.length > 0" class="answers" role="group" :aria-label="row.what">
         <button
           v-for="one in row.answers"
-          :key="one.label"
+          :key="one.word"
           type="button"
           class="quiet-button"
           @click="emit('answer', row.body, one.facts)"
         >
-          {{ one.label }}
+          {{ t(one.word) }}
         </button>
       </span>
     </div>

@@ -87,14 +87,14 @@ const share = computed(() => {
       </tbody>
     </table>
     <p v-if="share" class="soft" data-test="known-share">{{ share }}</p>
+    <p class="acts">
+      <el-button type="primary" @click="emit('keep')">{{ t('app.start.keep') }}</el-button>
+    </p>
     <OpenQuestions v-if="loads.length > 0" :checks="assessment.checks" :say="say" @answer="answered" />
     <template v-if="facts.length > 0 && loads.length > 0">
       <h2>{{ t('app.findOut.title') }}</h2>
       <FindOut :facts="facts.slice(0, 2)" :say="say" />
     </template>
-    <p class="acts">
-      <el-button type="primary" @click="emit('keep')">{{ t('app.start.keep') }}</el-button>
-    </p>
     <p class="soft caution">{{ t('app.start.caution') }}</p>
   </aside>
 </template>

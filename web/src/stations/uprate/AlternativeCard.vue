@@ -3,6 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import type { Alternative, Consequence } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import MarkStamp from '../../shared/MarkStamp.vue';
 import { usePlaces } from '../../shared/usePlaces.ts';
 import { useSpeech } from '../../shared/useSpeech.ts';
 import { useConsequenceWords } from './useConsequenceWords.ts';
@@ -16,14 +17,6 @@ const { say } = useSpeech();
 const { placeName } = usePlaces();
 const { figure, money } = useOffers(() => props.view);
 const { sure } = useConsequenceWords();
-const stamp = {
-  legal: 'within',
-  tight: 'tight',
-  maker: 'over',
-  over: 'over',
-  open: 'open',
-  undecided: 'unknown',
-} as const;
 const told = computed(() => props.one.consequences.filter(({ change }) => change !== 'same'));
 const whose = ({ about, place }: Consequence) => (place ? placeName(place) : about ? say(about) : '');
 /** What is judged "over" here comes first in the sentence; advice stays in the verdict of the loadout once it is kept. */
@@ -40,7 +33,7 @@ const lists = computed(() => [
 <template>
   <article :data-test="`other-${one.id}`">
     <h3>
-      <span class="stamp" :class="stamp[one.after.mark]">{{ t(`app.mark.${one.after.mark}`) }}</span>
+      <MarkStamp :mark="one.after.mark" />
       {{ t(`app.others.what.${one.id}`, { mass: figure(one.mass) }) }}
     </h3>
     <p>{{ say(one.after.sentence) }}</p>
@@ -81,23 +74,6 @@ const lists = computed(() => [
 article {
   padding: 10px 0 12px;
   border-bottom: 1px solid var(--line);
-}
-.stamp {
-  margin-right: 6px;
-  padding: 0 8px;
-  background: var(--in);
-  color: var(--on-ink);
-  font: 600 14px/20px var(--figures);
-  text-transform: uppercase;
-}
-.stamp.tight {
-  background: var(--tight);
-}
-.stamp.over {
-  background: var(--over);
-}
-.stamp.unknown {
-  background: var(--slate);
 }
 ul {
   margin: 4px 0;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { checkGroups, journeyOf, type Check } from '@wagonomos/core';
 import { setFacts, type BodyFacts } from '@wagonomos/core/edits';
-import { computed } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useRoute } from 'vue-router';
 import BasisChoice from '../../shared/BasisChoice.vue';
 import RulesAge from '../../shared/RulesAge.vue';
 import OpenQuestions from '../../shared/OpenQuestions.vue';
@@ -31,6 +32,14 @@ const checks = computed(() => based.value?.assessment.checks ?? []);
 /** Questions stand right below a sentence that speaks of them; below an excess, behind it. */
 const questionsFirst = computed(() => based.value?.assessment.mark === 'open');
 const asked = computed(() => ({ checks: checks.value, say, inert: workspace.follows }));
+/** Whoever comes to answer is brought there. */
+const route = useRoute();
+const station = ref<HTMLElement | null>(null);
+watch(
+  () => route.query['ask'],
+  (ask) => void nextTick(() => ask && station.value?.querySelector('.asked')?.scrollIntoView({ block: 'center' })),
+  { immediate: true },
+);
 /** The worst first: an excess of law or a maker before advice, and before what is only tight. */
 const rank = ({ status, kind }: Check): number =>
   (status === 'over' ? 0 : 10) + (kind === 'legal' || kind === 'maker' ? 0 : 5) + kinds.indexOf(kind);
@@ -58,7 +67,7 @@ const countries = computed(() => {
 </script>
 
 <template>
-  <div class="verdict">
+  <div ref="station" class="verdict">
     <BasisChoice class="drawn" :label="t('app.card.source')" />
     <p class="rules">
       {{ t('app.verdict.rules', { countries: countries.map((one) => t(`country.${one}`)).join(', ') }) }}

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { assess, pillars, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
-import { useI18n } from 'vue-i18n';
+import MarkWord from '../../shared/MarkWord.vue';
 import StatusMark from '../../shared/StatusMark.vue';
 import { useSpeech } from '../../shared/useSpeech.ts';
 
 /** What a rig of the yard comes to: its sentence, and each support by its mark. */
 const props = defineProps<{ view: RigView }>();
-const { t } = useI18n();
 const { say } = useSpeech(() => props.view.situation.words);
 const assessment = computed(() => assess(props.view));
 const supports = computed(() => pillars(assessment.value));
@@ -15,9 +14,7 @@ const supports = computed(() => pillars(assessment.value));
 
 <template>
   <div>
-    <p class="sentence">
-      <b class="mark" :class="assessment.mark">{{ t(`app.mark.${assessment.mark}`) }}</b> {{ say(assessment.sentence) }}
-    </p>
+    <p class="sentence"><MarkWord :mark="assessment.mark" />{{ say(assessment.sentence) }}</p>
     <p class="supports">
       <span v-for="one in supports" :key="one.quantity">
         <StatusMark :status="one.check?.status ?? 'unknown'" :size="12" /> {{ say(one.name) }}
@@ -29,21 +26,6 @@ const supports = computed(() => pillars(assessment.value));
 <style scoped>
 .sentence {
   margin: 8px 0;
-}
-.mark {
-  color: var(--in);
-  font: 600 15px var(--figures);
-}
-.mark.tight {
-  color: var(--tight);
-}
-.mark.over,
-.mark.maker {
-  color: var(--over);
-}
-.mark.open,
-.mark.undecided {
-  color: var(--soft);
 }
 .supports {
   display: flex;

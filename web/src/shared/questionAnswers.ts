@@ -1,0 +1,20 @@
+import { brakeKinds, type Check } from '@wagonomos/core';
+import type { BodyFacts } from '@wagonomos/core/edits';
+
+/** An answer to press: its word, as a key of the catalogue, and what it says of the body. */
+interface QuestionAnswer {
+  readonly word: string;
+  readonly facts: BodyFacts;
+}
+
+const there = (key: 'breakaway' | 'chains' | 'brakeController'): readonly QuestionAnswer[] =>
+  (['present', 'absent'] as const).map((said) => ({ word: `app.presence.${said}`, facts: { [key]: said } }));
+
+/** What can be said to something that is missing with one press; none: it is a figure, or more than a word. */
+export function answersTo(code: Check['missing'][number]['code']): readonly QuestionAnswer[] {
+  if (code === 'breakaway' || code === 'chains' || code === 'brakeController') return there(code);
+  if (code === 'chainCount')
+    return [1, 2].map((chainCount) => ({ word: `app.presence.chainCount.${chainCount}`, facts: { chainCount } }));
+  if (code !== 'brakeKind') return [];
+  return brakeKinds.map((brakeKind) => ({ word: `app.presence.brakeKind.${brakeKind}`, facts: { brakeKind } }));
+}
