@@ -165,3 +165,28 @@ test('what is left is drawn step by step for each body, when somebody wants to s
   }
   expect(await seriousFaults(page)).toEqual([]);
 });
+
+test('what the empty figure contains counts until something stands in its place, and each line can be said otherwise', async ({
+  page,
+}) => {
+  await page.goto('/rig/bachstelze/load');
+  await settled(page);
+  const left = page.locator('.payload tr.left td');
+  const before = Number(await left.innerText());
+  const sheet = page.getByTestId('in-figure');
+  for (const person of ['Jorun', 'Teo', 'Mila', 'Bo']) {
+    await thingCell(page, `Mass of ${person}`).click();
+    await page.getByRole('button', { name: `Stays at home: ${person}` }).click();
+  }
+  // 228 kg of people are gone, and the driver of the figure is back.
+  await expect(left).toHaveText(String(before + 228 - 75));
+  await expect(page.getByText('Nobody is listed: the driver whom the empty figure has in it counts.')).toBeVisible();
+  // 70 % of 110 L against the 20 L that the figure has in it.
+  await sheet.getByRole('button', { name: 'Put back: water' }).click();
+  await expect(left).toHaveText(String(before + 228 - 75 + 77 - 20));
+  await sheet.getByRole('button', { name: 'Not on board: water' }).click();
+  await expect(left).toHaveText(String(before + 228 - 75 + 77));
+  await sheet.getByRole('button', { name: 'Not on board: driver' }).click();
+  await expect(left).toHaveText(String(before + 228 + 77));
+  expect(await seriousFaults(page)).toEqual([]);
+});

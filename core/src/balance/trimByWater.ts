@@ -1,6 +1,6 @@
 import { binds, comparesLoad, leavesOpen, type Check } from '../checks/check.ts';
 import { keptRange, limitLine, lossPerKg, type KeptRange, type Spot } from '../limits/limitLine.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
 import type { Assessment } from '../verdict/assess.ts';
@@ -41,7 +41,7 @@ export function trimByWater({ loads, checks }: Assessment): readonly WaterTrim[]
       const full = tankContents(tank, 1);
       const { kind } = tank;
       if ((kind !== 'fresh' && kind !== 'grey') || !full || tank.x === undefined || offset === null) return [];
-      const now = tankLevel(view.loadout, body.id, tank.id);
+      const now = tankLevel(view, body.id, tank.id);
       const at: Trimmed = { side, body: body.id, x: offset + tank.x, full, now };
       const { levels, never } = levelsOf(counted, at);
       const middle = levels && middleOf(checks, at, levels);

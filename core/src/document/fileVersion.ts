@@ -1,2 +1,2 @@
 export const fileFormat = 'wagonomos';
-export const fileVersion = 16;
+export const fileVersion = 17;

@@ -7,7 +7,8 @@ import type { Said } from '../loading/saidSchema.ts';
 import { withoutUndefined } from '../plain/lists.ts';
 import { edited, entryOf, put, without } from './draft.ts';
 
-const inLoadout = (workspace: Workspace, id: string, change: (loadout: Loadout) => void): Workspace =>
+/** Changes one loadout of a document, and leaves everything else as it is. */
+export const inLoadout = (workspace: Workspace, id: string, change: (loadout: Loadout) => void): Workspace =>
   edited(workspace, ({ loadouts }) => {
     const loadout = entryOf(loadouts, id);
     if (loadout) change(loadout);

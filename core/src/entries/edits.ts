@@ -22,6 +22,7 @@ export {
   setTypical,
 } from '../edits/bodyEdits.ts';
 export { addCase, changeCase, removeCase, setCaseStep, setCertified } from '../edits/caseEdits.ts';
+export { forgetTankLevel, setTakenOut } from '../edits/figureEdits.ts';
 export { addFitting, changeFitting, removeFitting } from '../edits/fittingEdits.ts';
 export { setGear } from '../edits/gearEdits.ts';
 export {

@@ -3,6 +3,7 @@
  * (planned or weighed), every check of its rulebook, the sentence they come to and the arithmetic behind each number. All that
  * nearly every screen needs; what is asked on fewer screens stands in an entry of its own.
  */
+export { basisLines, type BasisLine } from '../loading/basisKept.ts';
 export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare, usualBallShare } from '../loads/ballShare.ts';
 export {
@@ -23,8 +24,10 @@ export { buyersPayload } from '../loading/buyersPayload.ts';
 export { withoutUndefined } from '../plain/lists.ts';
 export { leaveAtHome, type Wanted } from '../road/leaveAtHome.ts';
 export type { Loadout, Placement, Thing } from '../loading/loadout.ts';
-export { fittedNet, positionNow, tankContents } from '../loading/loadoutLoads.ts';
-export { listedOn, listedOnBall, saidOf } from '../loading/said.ts';
+export { fittedNet, positionNow } from '../loading/loadoutLoads.ts';
+export { tankContents } from '../loading/tankContents.ts';
+export { listedOn, listedOnBall } from '../loading/said.ts';
+export { saidOf } from '../loading/saidOf.ts';
 export { placeContents } from '../loading/placeContents.ts';
 export { namedParts } from '../loading/loadoutChanges.ts';
 export { leanOf, placedMass } from '../loading/placed.ts';

@@ -35,7 +35,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 16 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 17 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -322,6 +322,15 @@ describe('a file that can be used', () => {
     expect(read.workspace.tickets.length).toBeGreaterThan(0);
     const kinds = read.workspace.bodies.flatMap(({ places }) => places.map(({ kind }) => kind));
     expect(kinds).not.toContain('gasLocker');
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 16 is read for ever, with its gas locker, and nothing in it was taken out of an empty figure', () => {
+    const url = new URL('golden/version-16.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    expect(read.workspace.bodies.flatMap(({ places }) => places.map(({ kind }) => kind))).toContain('gasLocker');
+    expect(read.workspace.loadouts.every(({ takenOut }) => takenOut === undefined)).toBe(true);
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -24,6 +24,7 @@ type Step = (raw: object) => object;
  * 14 to 15: what of a slip's list is known to have come or gone since, that nobody knows how it was loaded, who was not on the plate for a
  * reading, and what the list put on the coupling when its load was said; all optional.
  * 15 to 16: gas lockers and places behind a seat row came in as kinds of place, and people given by their mass together; optional.
+ * 16 to 17: what an empty figure contains and is not on board came in; optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -41,6 +42,7 @@ const steps: Readonly<Record<number, Step>> = {
   13: (raw) => ({ ...raw, version: 14 }),
   14: (raw) => ({ ...raw, version: 15 }),
   15: (raw) => ({ ...raw, version: 16 }),
+  16: (raw) => ({ ...raw, version: 17 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

@@ -1,5 +1,5 @@
 import type { Placement } from '../loading/loadout.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import { placedMass, placedX } from '../loading/placed.ts';
 import { maySend, wishFor } from '../loading/placing.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
@@ -49,7 +49,7 @@ export function tankMove(
   const placed = placedBodies(view).find(({ body }) => body.id === tank.body);
   const one = placed?.body.tanks.find(({ id }) => id === tank.id);
   if (!placed || !one || one.x === undefined || placed.offset === null) return null;
-  const [then, now] = [tankContents(one, fraction), tankContents(one, tankLevel(view.loadout, tank.body, tank.id))];
+  const [then, now] = [tankContents(one, fraction), tankContents(one, tankLevel(view, tank.body, tank.id))];
   if (then === null || now === null || Math.abs(then - now) < noticeable) return null;
   const shifts = [{ side: placed.side, body: tank.body, x: placed.offset + one.x, mass: then - now }];
   const { id, name } = one;

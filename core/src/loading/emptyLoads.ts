@@ -1,10 +1,13 @@
 import { message, verbatim, type Message } from '../messages/message.ts';
-import { basisContents, waterDensity } from '../rig/bareMass.ts';
-import { isMotorCaravan, type Body, type Camper, type Trailer, type Vehicle } from '../rig/body.ts';
-import type { Seat, Tank, TankKind } from '../rig/equipment.ts';
+import type { Body, Camper, Trailer, Vehicle } from '../rig/body.ts';
+import type { Seat, Tank } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
 import { effectiveWheelbase, type RigLengths } from '../statics/rigRows.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
+import { basisLines, keptLevel, type BasisLine } from './basisKept.ts';
+import type { BasisPart } from './loadout.ts';
+import type { RigView } from './rigView.ts';
+import { tankContents } from './tankContents.ts';
 import { typicalKey, type Typical } from './typicalFacts.ts';
 
 /** Loads of a body and what keeps its total (`massMissing`) or its positions (`placeMissing`) from being known. */
@@ -17,18 +20,23 @@ export interface BodyLoads {
 }
 
 /**
- * The body alone: its empty figure, less whatever the basis of that figure contains, each taken off at its own place.
+ * The body alone: its empty figure, less whatever the basis of that figure contains, each taken off at its own place. Where a part is
+ * matters only if something else stands in its place: what stays in comes on again where it was.
  */
-export function emptyLoads(body: Body, lengths: RigLengths, typical?: Typical): BodyLoads {
-  const figure = figureOf(body, lengths, typical);
-  const corrections = basisCorrections(body, typical);
+export function emptyLoads(view: RigView, body: Body, lengths: RigLengths): BodyLoads {
+  const figure = figureOf(body, lengths, view.typical);
+  const corrections = basisCorrections(view, body);
+  const stays = new Set(basisLines(view, body).flatMap(({ part, replaced }) => (replaced ? [] : [`${part}`])));
   const off = onBoardCorrections(body);
   const loads = [...figure.loads, ...corrections.loads, ...off];
   return {
     loads,
     massMissing: figure.massMissing,
     bareMissing: corrections.bareMissing,
-    placeMissing: [...figure.placeMissing, ...unplaced(body, [...corrections.loads, ...off])],
+    placeMissing: [
+      ...figure.placeMissing,
+      ...unplaced(body, [...corrections.loads.filter(({ id }) => !stays.has(id)), ...off]),
+    ],
   };
 }
 
@@ -176,42 +184,43 @@ function emptyCentre(trailer: Trailer): { x: number; sigmaX: number; estimated: 
 }
 
 /** Driver, fuel, water and gas inside the figure, as negative loads at the driver's seat and the tanks. */
-function basisCorrections(body: Body, typical: Typical | undefined): { loads: PointLoad[]; bareMissing: Missing[] } {
-  const empty = body.emptyMass;
-  if (!empty) return { loads: [], bareMissing: [] };
-  const fuel = body.tanks.find((tank) => tank.kind === 'fuel');
-  const contents = basisContents({
-    basis: empty.basis,
-    kind: body.kind !== 'vehicle' ? 'trailer' : isMotorCaravan(body) ? 'motorCaravan' : 'car',
-    fuelTankLitres: fuel?.capacityL,
-    waterLitres: empty.waterLitres,
-    gasContent: empty.gasContent,
-  });
-  const off = (key: BasisPart, mass: number, part: Seat | Tank | undefined): PointLoad[] => {
-    if (mass <= 0) return [];
-    const name = message(`basisPart.${key}`);
-    return [{ ...emptyLoad(body, key, -mass, null), ...spot(body, key, part, name, typical), origin: 'basis', name }];
-  };
-  const tank = (kind: TankKind) => body.tanks.find((one) => one.kind === kind);
-  const driver = body.kind === 'vehicle' ? body.seats.find((seat) => seat.driver) : undefined;
+function basisCorrections(view: RigView, body: Body): { loads: PointLoad[]; bareMissing: Missing[] } {
+  const lines = basisLines(view, body);
   // Fuel of a tank nobody has described stays in the figure: the plan has none of its own to put in its place.
-  const bareMissing: Missing[] = [];
-  if (contents.fuelLitres === null) bareMissing.push({ code: 'fuelTank', ...about(body) });
-  else if (contents.fuelLitres > 0 && fuel?.densityKgPerL === undefined) {
-    bareMissing.push({ code: fuel ? 'fuelDensity' : 'fuelTank', ...about(body) });
-  }
+  const unknown = lines.find(({ mass }) => mass === null);
+  const sized = unknown?.tank && unknown.tank.capacityL !== undefined;
   return {
-    loads: [
-      ...off('driver', contents.driver, driver),
-      ...off('fuel', (contents.fuelLitres ?? 0) * (fuel?.densityKgPerL ?? 0), fuel),
-      ...off('water', contents.waterLitres * waterDensity, tank('fresh')),
-      ...off('gas', contents.gas, tank('gas')),
-    ],
-    bareMissing,
+    loads: lines.flatMap((line) => (line.mass ? [{ ...partLoad(view, body, line), mass: -line.mass }] : [])),
+    bareMissing: unknown ? [{ code: sized ? 'fuelDensity' : 'fuelTank', ...about(body) }] : [],
   };
 }
 
-type BasisPart = 'driver' | 'fuel' | 'water' | 'gas';
+/** One part of what the figure contains, where it is. */
+function partLoad({ typical }: RigView, body: Body, { part, tank }: BasisLine): PointLoad {
+  const seat = part === 'driver' && body.kind === 'vehicle' ? body.seats.find(({ driver }) => driver) : undefined;
+  const name = message(`basisPart.${part}`);
+  const at = spot(body, part, tank ?? seat, name, typical);
+  return { ...emptyLoad(body, part, 0, null), ...at, origin: 'basis', name };
+}
+
+/**
+ * What the empty figure contains and nothing replaces, as far as no tank of the list holds it: on board still, where it was in the figure.
+ */
+export function keptLoads(view: RigView, body: Body): readonly PointLoad[] {
+  return basisLines(view, body).flatMap((line): readonly PointLoad[] => {
+    const { part, tank, mass, replaced } = line;
+    if (!mass || replaced !== undefined) return [];
+    const rest = mass - (tank ? (tankContents(tank, keptLevel(view, body, tank)) ?? 0) : 0);
+    if (rest < leastKept) return [];
+    const [origin, id] = part === 'driver' ? (['crew', keptDriver] as const) : (['tank', tank?.id ?? part] as const);
+    return [{ ...partLoad(view, body, line), origin, id, name: message(`kept.${part}`), mass: rest }];
+  });
+}
+
+/** The driver that an empty figure counts, where nobody is listed. */
+export const keptDriver = 'driver-of-the-figure';
+/** kg: less is a rounding of the level of a tank. */
+const leastKept = 1e-6;
 
 /** Where something in the empty figure is: at its seat or tank, off with all that is there; else where such a thing usually is. */
 function spot(

@@ -1,7 +1,7 @@
 import type { DoubtfulLength } from '../statics/pointLoad.ts';
 import type { RigView } from './rigView.ts';
 import type { Missing } from '../rig/missing.ts';
-import { saidOf } from './said.ts';
+import { saidOf } from './saidOf.ts';
 import { typicalKey } from './typicalFacts.ts';
 
 /** A length that is not known exactly: whose it is, and one standard deviation of it in m; of a ball load that is said in kg, or of its share. */

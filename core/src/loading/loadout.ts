@@ -74,6 +74,12 @@ const tankLevelSchema = z.strictObject({
   fraction: fractionField,
 });
 
+/** What an empty figure may contain beside the body itself. */
+const basisParts = ['driver', 'fuel', 'water', 'gas'] as const;
+export type BasisPart = (typeof basisParts)[number];
+
+const takenOutSchema = z.strictObject({ body: idField, part: z.enum(basisParts) });
+
 /** One way to load a rig: who sits where, what lies where, how full the tanks are. */
 export const loadoutSchema = z.strictObject({
   id: idField,
@@ -83,6 +89,8 @@ export const loadoutSchema = z.strictObject({
   tankLevels: z.array(tankLevelSchema).max(listBounds.tankLevels),
   /** Where moving parts stand; those not named stand where the empty figure has them. */
   fittingPositions: z.array(fittingPositionSchema).max(listBounds.fittingPositions).optional(),
+  /** What an empty figure contains and is not on board, though nothing of the list stands in its place. */
+  takenOut: z.array(takenOutSchema).max(listBounds.takenOut).optional(),
   /** What is said of a body as a whole, instead of reckoned. */
   said: z.array(saidSchema).max(listBounds.said).optional(),
   /** What a packing of it is to be like. */

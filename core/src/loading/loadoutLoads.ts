@@ -1,6 +1,6 @@
+import { tankContents } from './tankContents.ts';
 import { tankLevel } from './tankLevel.ts';
 import { message, verbatim } from '../messages/message.ts';
-import { waterDensity } from '../rig/bareMass.ts';
 import type { Body, Vehicle } from '../rig/body.ts';
 import type { Fitting, Place, Seat, Tank } from '../rig/equipment.ts';
 import type { Missing } from '../rig/missing.ts';
@@ -32,7 +32,8 @@ export function loadoutLoads(view: RigView, body: Body): BodyLoads {
     ...tanks.loads,
     ...thingLoads(view, body),
   ];
-  return { loads, massMissing: tanks.missing, placeMissing: unplaced(body, loads) };
+  const placed = loads.filter(({ origin, id }) => origin !== 'tank' || !asInFigure(view, body, id));
+  return { loads, massMissing: tanks.missing, placeMissing: unplaced(body, placed) };
 }
 
 /**
@@ -131,22 +132,15 @@ function somewhere({ typical }: RigView, { id, name }: Vehicle, member: CrewMemb
   return { key: typicalKey(id, member.id), sigma: typical.cabin.plusMinus / 2, typical: missing };
 }
 
-/** kg/L of what a tank holds; undefined for fuel nobody has named yet. */
-export const tankDensity = (tank: Tank): number | undefined =>
-  tank.densityKgPerL ?? (tank.kind === 'fuel' ? undefined : waterDensity);
-
-/** kg in a tank, or null where its size is not known. A gas bottle is measured by mass, other tanks by volume. */
-export function tankContents(tank: Tank, fraction: number): number | null {
-  if (fraction === 0) return 0;
-  if (tank.kind === 'gas') return tank.contents === undefined ? null : tank.contents * fraction;
-  const density = tankDensity(tank);
-  return tank.capacityL === undefined || density === undefined ? null : tank.capacityL * density * fraction;
-}
+/** What a tank holds by the empty figure alone is where it is in that figure, wherever that is. */
+const asInFigure = ({ loadout }: RigView, body: Body, tank: string): boolean =>
+  !loadout.tankLevels.some((one) => one.body === body.id && one.tank === tank) &&
+  !body.tanks.find(({ id }) => id === tank)?.vesselMass;
 
 function tankLoads(view: RigView, body: Body): { loads: PointLoad[]; missing: Missing[] } {
   const missing: Missing[] = [];
   const loads = body.tanks.flatMap((tank): PointLoad[] => {
-    const contents = tankContents(tank, tankLevel(view.loadout, body.id, tank.id));
+    const contents = tankContents(tank, tankLevel(view, body.id, tank.id));
     const name = verbatim(tank.name);
     if (contents === null) {
       missing.push({ code: 'contents', body: body.id, bodyName: body.name, item: tank.id, name });

@@ -4,15 +4,17 @@ import type { SaidBall } from '../statics/rigRows.ts';
 import { sideOf, type BodyLoads } from './emptyLoads.ts';
 import { loadoutLoads } from './loadoutLoads.ts';
 import type { RigView } from './rigView.ts';
-import type { Said } from './saidSchema.ts';
+import { saidOf } from './saidOf.ts';
 
-/** What is said of a body in the plan; undefined: nothing. */
-export const saidOf = ({ loadout }: Pick<RigView, 'loadout'>, body: Body | undefined): Said | undefined =>
-  body && loadout.said?.find((one) => one.body === body.id);
+/** What the list alone puts on a body: of its tanks those of which a level is named, whatever its empty figure has in the others. */
+function listedLoads(view: RigView, body: Body): BodyLoads {
+  const others = view.loadout.said?.filter((one) => one.body !== body.id) ?? [];
+  return loadoutLoads({ ...view, loadout: { ...view.loadout, said: [...others, { body: body.id, total: 0 }] } }, body);
+}
 
 /** kg that the plan puts on a body: parts fitted, people, tanks and things; what is unknown of a tank counts nothing. */
 export const listedOn = (view: RigView, body: Body): number =>
-  loadoutLoads(view, body).loads.reduce((sum, { mass }) => sum + mass, 0);
+  listedLoads(view, body).loads.reduce((sum, { mass }) => sum + mass, 0);
 
 /**
  * kg that the list of a trailer puts on its coupling, by the lever of where each thing lies; null where the length from coupling to axles or
@@ -78,7 +80,7 @@ export function saidBall(view: RigView): SaidBall | undefined {
   if (!trailer || trailer.geometry.axlePosition !== undefined || said?.total !== undefined) return undefined;
   const { total, ballLoad, estimateBallLoad } = trailer.emptyMass ?? {};
   if (total === undefined || ballLoad === undefined || estimateBallLoad) return undefined;
-  const onBoard = loadoutLoads(view, trailer);
+  const onBoard = listedLoads(view, trailer);
   const bare = onBoard.massMissing.length === 0 && onBoard.loads.every(({ mass }) => Math.abs(mass) < nothingOnBoard);
   return bare ? { fixed: ballLoad } : undefined;
 }

@@ -3,7 +3,8 @@ import { massTolerance } from '../units/rounding.ts';
 import { emptyLoads } from './emptyLoads.ts';
 import { rigLengths } from './rigLengths.ts';
 import type { RigView } from './rigView.ts';
-import { listedOn, saidOf } from './said.ts';
+import { listedOn } from './said.ts';
+import { saidOf } from './saidOf.ts';
 
 /** Two figures of one body that cannot both be right, kg: what is said of all of it, and what it cannot weigh less than. */
 export interface SaidAgainst {
@@ -22,7 +23,7 @@ export function saidAgainst(view: RigView, body: Body): SaidAgainst | null {
   const most = said.total + (said.totalPlusMinus ?? 0) + massTolerance;
   const { total: empty, plusMinus = 0 } = body.emptyMass ?? {};
   // A figure in running order contains people, fuel or water that need not be on board.
-  const bare = emptyLoads(body, rigLengths(view)).loads.reduce((sum, { mass }) => sum + mass, 0);
+  const bare = emptyLoads(view, body, rigLengths(view)).loads.reduce((sum, { mass }) => sum + mass, 0);
   if (empty !== undefined && most < bare - plusMinus) return { kind: 'belowEmpty', said: said.total, other: empty };
   const listed = said.listed ?? listedOn(view, body);
   return most < listed ? { kind: 'belowListed', said: said.total, other: listed } : null;

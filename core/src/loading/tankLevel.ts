@@ -1,5 +1,18 @@
-import type { Loadout } from './loadout.ts';
+import { keptLevel } from './basisKept.ts';
+import type { RigView } from './rigView.ts';
 
-/** How full a tank is in a loadout, 0 empty to 1 full; a tank no level is named for is empty. */
-export const tankLevel = ({ tankLevels }: Pick<Loadout, 'tankLevels'>, body: string, tank: string): number =>
-  tankLevels.find((one) => one.body === body && one.tank === tank)?.fraction ?? 0;
+/**
+ * How full a tank is as the rig is loaded, 0 empty to 1 full. A tank no level is named for holds what the empty figure of its body has in
+ * it, and is empty where that has nothing.
+ */
+export function tankLevel(
+  view: Pick<RigView, 'loadout' | 'vehicle' | 'trailer' | 'camper'>,
+  body: string,
+  tank: string,
+): number {
+  const named = view.loadout.tankLevels.find((one) => one.body === body && one.tank === tank);
+  if (named) return named.fraction;
+  const own = [view.vehicle, view.camper, view.trailer].find((one) => one?.id === body);
+  const of = own?.tanks.find(({ id }) => id === tank);
+  return own && of ? keptLevel(view, own, of) : 0;
+}

@@ -1,7 +1,7 @@
 import { placeContents } from '../loading/placeContents.ts';
 import { lengthDoubts } from '../loading/lengthDoubts.ts';
 import { lengthSlopes } from '../statics/lengthSlopes.ts';
-import { emptyLoads, type BodyLoads } from '../loading/emptyLoads.ts';
+import { emptyLoads, keptLoads, type BodyLoads } from '../loading/emptyLoads.ts';
 import { loadoutLoads } from '../loading/loadoutLoads.ts';
 import { payloadOrigins } from '../loading/payloadOrigins.ts';
 import { offTogether } from '../loading/offTogether.ts';
@@ -10,6 +10,7 @@ import { carried } from './carried.ts';
 import { byItsPapers } from '../loading/saidAgainst.ts';
 import { saidRest } from '../loading/said.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
+import type { Body } from '../rig/body.ts';
 import type { Missing } from '../rig/missing.ts';
 import {
   type LengthEffect,
@@ -44,8 +45,8 @@ export function compile(view: RigView): Compiled {
   const placeMissing: Record<Side, Missing[]> = { vehicle: [], trailer: [] };
   const bodies: Record<string, BodyMass> = {};
   for (const { body, side, offset } of placedBodies(view)) {
-    const [empty, onBoard] = [emptyLoads(body, lengths, view.typical), loadoutLoads(view, body)];
-    bodies[body.id] = bodyMass(body.id, empty, onBoard);
+    const [{ bare, empty }, onBoard] = [withKept(view, body, lengths), loadoutLoads(view, body)];
+    bodies[body.id] = bodyMass(body.id, bare, onBoard);
     for (const part of [saidRest(view, body) ?? empty, onBoard]) {
       for (const load of part.loads) listed.push(offset === 0 ? load : shifted(load, offset));
       massMissing[side].push(...part.massMissing);
@@ -58,6 +59,16 @@ export function compile(view: RigView): Compiled {
   const plan = planned({ view, lengths, bodies, points, sums, massMissing, placeMissing });
   const papers = byItsPapers(view);
   return papers ? bothWays(plan, compile(papers)) : plan;
+}
+
+/** The body alone, and with what stays of all that its empty figure contains. */
+function withKept(
+  view: RigView,
+  body: Body,
+  lengths: RigLengths,
+): { readonly bare: BodyLoads; readonly empty: BodyLoads } {
+  const bare = emptyLoads(view, body, lengths);
+  return { bare, empty: { ...bare, loads: [...bare.loads, ...keptLoads(view, body)] } };
 }
 
 /** Loads by what is said of a body and by its papers that contradict it: both are candidates, and no mean of them is taken. */

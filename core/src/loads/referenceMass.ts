@@ -1,7 +1,7 @@
 import { standardPerson } from '../rig/bareMass.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { Loads } from './loads.ts';
-import { tankDensity } from '../loading/loadoutLoads.ts';
+import { tankDensity } from '../loading/tankContents.ts';
 
 /** Empty masses that rules are written in: full fuel and nobody; 90 % of the fuel and a driver; 10 L of fuel and nobody. */
 export type ReferenceBasis = 'kerb' | 'runningOrder' | 'tare';

@@ -1,4 +1,4 @@
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import type { Placement, Thing } from '../loading/loadout.ts';
 import type { PackingWish } from '../loading/packingWish.ts';
 import { placedMass, placedX } from '../loading/placed.ts';
@@ -151,7 +151,7 @@ function tankDecisions(view: RigView | undefined, { tanks = [] }: PackingWish): 
       const wish = tanks.find((one) => one.body === body.id && one.tank === tank.id);
       const full = tankContents(tank, 1);
       if (!wish || !full || tank.x === undefined || offset === null) return [];
-      const now = tankLevel(view.loadout, body.id, tank.id);
+      const now = tankLevel(view, body.id, tank.id);
       const effect = { side, body: body.id, x: offset + tank.x, masses: [full / 100] };
       const [from, to] = [Math.min(wish.from, wish.to), Math.max(wish.from, wish.to)];
       return [{ kind: 'tank', body: body.id, tank, effect, now: 100 * now, from: 100 * from, to: 100 * to }];

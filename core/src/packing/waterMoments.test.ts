@@ -6,7 +6,7 @@ import { waterMoments } from './waterMoments.ts';
 
 const litres = (view: RigView, kind: 'fresh' | 'grey') =>
   placedBodies(view)
-    .flatMap(({ body }) => body.tanks.map((tank) => ({ tank, level: tankLevel(view.loadout, body.id, tank.id) })))
+    .flatMap(({ body }) => body.tanks.map((tank) => ({ tank, level: tankLevel(view, body.id, tank.id) })))
     .filter(({ tank }) => tank.kind === kind)
     .reduce((sum, { tank, level }) => sum + (tank.capacityL ?? 0) * level, 0);
 

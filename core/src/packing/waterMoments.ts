@@ -15,7 +15,7 @@ export function waterMoments(view: RigView): readonly RigView[] {
         body,
         tank: tank.id,
         holds: tank.capacityL ?? 0,
-        level: tankLevel(view.loadout, body, tank.id),
+        level: tankLevel(view, body, tank.id),
       }));
   const [fresh, grey] = [litres('fresh'), litres('grey')];
   const used = fresh.reduce((sum, { holds, level }) => sum + holds * level, 0);

@@ -1,4 +1,5 @@
 import type { CrewMember, Loadout, Placement } from '../loading/loadout.ts';
+import { keptLoads } from '../loading/emptyLoads.ts';
 import { loadoutLoads } from '../loading/loadoutLoads.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { standardPerson } from '../rig/bareMass.ts';
@@ -8,6 +9,8 @@ import type { Body, Vehicle } from '../rig/body.ts';
 export interface Family {
   readonly people: readonly Pick<CrewMember, 'mass' | 'pet'>[];
   readonly inCar: number;
+  /** `inCar` has their water and gas in it: what the empty figure of a car contains of them is not on board as well. */
+  readonly withLiquids?: true;
   /** Things, water and gas; null: the trailer as it is planned. */
   readonly inTrailer: number | null;
 }
@@ -27,13 +30,14 @@ export const typicalFamily = (people: number): Family & { readonly inTrailer: nu
 export function plannedFamily(view: RigView): Family & { readonly inTrailer: number } {
   const loaded = (body: Body | undefined) =>
     body
-      ? loadoutLoads(view, body)
-          .loads.filter(({ origin, id }) => origin === 'thing' || (origin === 'tank' && !isFuel(body, id)))
+      ? [...loadoutLoads(view, body).loads, ...keptLoads(view, body)]
+          .filter(({ origin, id }) => origin === 'thing' || (origin === 'tank' && !isFuel(body, id)))
           .reduce((sum, { mass }) => sum + mass, 0)
       : 0;
   return {
     people: view.loadout.crew.map(({ mass, pet }) => ({ mass, ...(pet ? { pet } : {}) })),
     inCar: loaded(view.vehicle) + loaded(view.camper),
+    withLiquids: true,
     inTrailer: loaded(view.trailer),
   };
 }
@@ -47,9 +51,9 @@ const luggage = { id: 'family-luggage', name: '?' };
  * The rig with another car under the same trailer: people in its seats as far as it has them, their things in its first place.
  * A hitch that spreads the load and a camper stay with the car they belong to.
  */
-export function familyView(view: RigView, car: Vehicle, { people, inCar }: Family): RigView {
+export function familyView(view: RigView, car: Vehicle, { people, inCar, withLiquids }: Family): RigView {
   const { loadout } = view;
-  const onTrailer = ({ body }: Pick<Placement | Loadout['tankLevels'][number], 'body'>) => body === view.trailer?.id;
+  const onTrailer = ({ body }: Pick<Placement, 'body'>) => body === view.trailer?.id;
   const seats = [...car.seats].sort((a, b) => Number(b.driver ?? false) - Number(a.driver ?? false));
   const belted = people.filter(({ pet }) => !pet);
   const crew = people.map((one, at): CrewMember => {
@@ -57,6 +61,7 @@ export function familyView(view: RigView, car: Vehicle, { people, inCar }: Famil
     return { id: `family-${at}`, name: String(at + 1), ...one, ...(seat ? { seat: seat.id } : {}) };
   });
   const [place] = car.places;
+  const liquids = withLiquids ? (['water', 'gas'] as const).map((part) => ({ body: car.id, part })) : [];
   const carried: Placement[] = place ? [{ thing: luggage.id, count: 1, body: car.id, place: place.id }] : [];
   // In a car of which no place is known it is on board as a dog is: somewhere, and on no seat.
   if (!place) crew.push({ ...luggage, mass: inCar, pet: true });
@@ -76,6 +81,7 @@ export function familyView(view: RigView, car: Vehicle, { people, inCar }: Famil
       placements: [...loadout.placements.filter(onTrailer), ...carried],
       tankLevels: loadout.tankLevels.filter(onTrailer),
       fittingPositions: loadout.fittingPositions?.filter(onTrailer),
+      takenOut: [...(loadout.takenOut?.filter(onTrailer) ?? []), ...liquids],
       said: loadout.said?.filter(onTrailer),
     },
     things: new Map([...view.things, [luggage.id, { ...luggage, mass: inCar }]]),

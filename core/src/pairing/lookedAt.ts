@@ -1,6 +1,7 @@
 import type { Check } from '../checks/check.ts';
 import { findings, type Finding } from '../limits/findings.ts';
 import { buyersPayload } from '../loading/buyersPayload.ts';
+import { basisLines, type BasisLine } from '../loading/basisKept.ts';
 import type { RigView } from '../loading/rigView.ts';
 import type { Message } from '../messages/message.ts';
 import { isMotorCaravan, type Trailer, type Vehicle } from '../rig/body.ts';
@@ -8,7 +9,6 @@ import { walkStops, type WalkStop } from '../rig/offer.ts';
 import { platedLimit } from '../rig/plated.ts';
 import type { Situation } from '../situation/situation.ts';
 import { judge } from '../verdict/assess.ts';
-import { ownEmpty } from './ownEmpty.ts';
 
 /** A figure that decides and that one can read where it stands. */
 type OpenFigure = 'plate' | 'axles' | 'empty' | 'emptyBall' | 'coupling' | 'loadIndex' | 'tyreAge';
@@ -19,9 +19,11 @@ type LeastNeed = 'runningOrder' | 'berths' | 'seats' | 'length';
 /** What comes of looking at a used trailer or vehicle. kg; null: not known. */
 export interface LookedAt {
   readonly plate: number | null;
-  /** Empty, with everything the empty figure leaves out. */
+  /** Empty, with everything the empty figure leaves out, and with what it contains. */
   readonly empty: number | null;
-  /** What its plate leaves for people, things, water and gas. */
+  /** What its empty figure contains beside the body. */
+  readonly contains: readonly BasisLine[];
+  /** What its plate leaves for people, things, water and gas beside that. */
   readonly left: number | null;
   /** Against the least its maker must leave; null: too little is known, or no such rule for it. */
   readonly least: Message | null;
@@ -54,7 +56,8 @@ function aloneView(body: Trailer | Vehicle, situation: Situation): RigView {
 export function lookedAt(body: Trailer | Vehicle, situation: Situation): LookedAt {
   const view = aloneView(body, situation);
   const { loads, checks } = judge(view);
-  const empty = ownEmpty(loads, body);
+  const total = loads.values[body.kind === 'trailer' ? 'trailerTotal' : 'vehicleTotal'];
+  const empty = body.emptyMass && total.kind === 'known' ? total.value : null;
   const lowest = (limit: Parameters<typeof platedLimit>[1]) => platedLimit(view, limit, [body]).value;
   const plate = lowest(body.kind === 'trailer' ? 'trailerMax' : 'vehicleMax');
   const least = buyersPayload(view, body.kind);
@@ -63,6 +66,7 @@ export function lookedAt(body: Trailer | Vehicle, situation: Situation): LookedA
   return {
     plate,
     empty,
+    contains: basisLines(view, body).filter(({ mass }) => mass !== null),
     left: plate === null || empty === null ? null : plate - empty,
     least,
     leastNeeds: least ? [] : needsForLeast(body),

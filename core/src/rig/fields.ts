@@ -126,6 +126,7 @@ export const listBounds = {
   crew: 20,
   placements: 2000,
   tankLevels: 60,
+  takenOut: 60,
   fittingPositions: 60,
   said: 3,
   /** Measured settings of one hitch. */

@@ -1,4 +1,4 @@
-import { tankDensity } from '../loading/loadoutLoads.ts';
+import { tankDensity } from '../loading/tankContents.ts';
 import type { Thing } from '../loading/loadout.ts';
 import { placedMass, placedX } from '../loading/placed.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
@@ -33,7 +33,7 @@ export const levelsOf = (view: RigView): Levels =>
         const capacity = capacityOf(tank);
         if (capacity === undefined) return [];
         const of: TankOf = { body: body.id, tank: tank.id };
-        return [[keyOf(of), { of, capacity, amount: capacity * tankLevel(view.loadout, body.id, tank.id) }] as const];
+        return [[keyOf(of), { of, capacity, amount: capacity * tankLevel(view, body.id, tank.id) }] as const];
       }),
     ),
     ...[...foodOf(view)].map(

@@ -159,10 +159,7 @@ function byTanks(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[] {
   // Drained before the drive on which it is worst, or once what made it worst is over and before it is driven.
   const before = isDrive ? at : at + 1;
   const drains = tanksOf(moment.view)
-    .filter(
-      ({ is, ...of }) =>
-        is.kind !== 'fuel' && is.kind !== 'gas' && tankLevel(moment.view.loadout, of.body, of.tank) > 0,
-    )
+    .filter(({ is, ...of }) => is.kind !== 'fuel' && is.kind !== 'gas' && tankLevel(moment.view, of.body, of.tank) > 0)
     .sort((a, b) => wasteFirst(a) - wasteFirst(b))
     .map(({ body, tank, is }): Candidate => {
       const section: Section = { id: newIdIn(sections, 'drain'), kind: 'tank', body, tank, fraction: 0 };
@@ -186,7 +183,7 @@ function byTanks(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[] {
   });
   const fresh = tanksOf(start).filter(({ is }) => is.kind === 'fresh');
   const setOut = fresh.flatMap(({ body, tank, is }): readonly Candidate[] => {
-    const now = tankLevel(start.loadout, body, tank);
+    const now = tankLevel(start, body, tank);
     return [0.75, 0.5, 0.25, 0]
       .filter((fraction) => fraction < now)
       .map((fraction) => ({
@@ -204,10 +201,10 @@ function byTanks(trip: ReckonedTrip, moment: RoadMoment): readonly Candidate[] {
 const wasteFirst = ({ is }: OwnTank): number => (is.kind === 'fresh' ? 1 : 0);
 
 /** The water of one tank set out with in another, as far as that has room. */
-function pouredOver({ loadout }: RigView, from: OwnTank, to: OwnTank): readonly Candidate[] {
+function pouredOver(start: RigView, from: OwnTank, to: OwnTank): readonly Candidate[] {
   const [holds, room] = [capacityOf(from.is), capacityOf(to.is)];
   if (!holds || !room) return [];
-  const [full, level] = [tankLevel(loadout, from.body, from.tank), tankLevel(loadout, to.body, to.tank)];
+  const [full, level] = [tankLevel(start, from.body, from.tank), tankLevel(start, to.body, to.tank)];
   const litres = Math.min(full * holds, (1 - level) * room);
   if (litres <= 1) return [];
   return [

@@ -1,6 +1,7 @@
 import { verbatim } from '../messages/message.ts';
 import type { KeptSlip, RigView } from '../loading/rigView.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { keptDriver } from '../loading/emptyLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import { isOfVehicle, type Reading, type Ticket } from '../loading/ticket.ts';
 import { withTypical } from '../loading/typical.ts';
 import { compile, type Compiled } from '../loads/compile.ts';
@@ -135,7 +136,10 @@ export function stateSlips(view: RigView, now: Compiled): readonly StateSlip[] {
     let since: readonly Change[] | undefined;
     const changes = () => {
       const [before, after] = withUnnamedTanks(kept.then, view, solved.plan.points, now.points);
-      return changesBetween(before.filter(aboard).filter(mayHaveGone(kept.ticket)), after.filter(aboard));
+      return changesBetween(
+        withUnaskedDriver(before, after).filter(aboard).filter(mayHaveGone(kept.ticket)),
+        after.filter(aboard),
+      );
     };
     return [
       {
@@ -170,6 +174,15 @@ const sameCoupling = (a: Compiled['lengths'], b: Compiled['lengths']): boolean =
   JSON.stringify([b.vehicle, b.trailer?.axlePosition, b.distribution]);
 
 const uniform = Math.sqrt(12);
+
+/**
+ * Where nobody was listed on the day of a slip and people are now, the driver of the empty figure stood on the plate or did not: either,
+ * as far as anybody has said.
+ */
+function withUnaskedDriver(before: readonly PointLoad[], after: readonly PointLoad[]): readonly PointLoad[] {
+  if (after.some(({ id }) => id === keptDriver)) return before;
+  return before.map((load) => (load.id === keptDriver ? { ...load, mass: load.mass / 2, sigma: load.mass / 2 } : load));
+}
 
 /** A tank whose level is named on one of two days only was anything from empty to full on the other. */
 function withUnnamedTanks(

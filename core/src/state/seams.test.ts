@@ -110,6 +110,26 @@ describe('one state from all that is known', () => {
     expect(value.sigma).toBeLessThan(tank.capacityL / Math.sqrt(12) + 4);
   });
 
+  it('of a driver whom the empty figure counts, and nobody listed on the day of the slip, stood on the plate or did not', () => {
+    const figure = { basis: 'running-order' as const, frontAxle: 1250, rearAxle: 1050, source: 'other' as const };
+    const vehicle = wagon.vehicle && { ...wagon.vehicle, emptyMass: figure };
+    const nobody: RigView = { ...wagon, vehicle, loadout: { ...wagon.loadout, crew: [] } };
+    const ticket = slipOf(nobody, full, 1, kept(nobody, '2026-05-03'));
+    const weighed = load(byTheList(nobody), 'vehicleSolo') ?? NaN;
+    const solo = (crew: RigView['loadout']['crew']) => {
+      const now = { ...nobody, loadout: { ...nobody.loadout, crew }, slips: onScale(nobody, [ticket]).slips };
+      const value = assess(now).loads.values.vehicleSolo;
+      if (value.kind !== 'known') throw new Error('not known');
+      return value;
+    };
+    expect(solo([]).value).toBeCloseTo(weighed, 3);
+    const [seat] = wagon.vehicle?.seats ?? [];
+    const two = solo([{ id: 'two', name: 'Two', mass: 150, seat: seat?.id }]);
+    expect(two.value).toBeCloseTo(weighed + 150 - 37.5, 3);
+    expect(two.sigma).toBeGreaterThan(37.5);
+    expect(two.sigma).toBeLessThan(39);
+  });
+
   it('hears a slip in every rig that has the body', () => {
     const document = exampleWorkspace('australian-wagon-and-tandem');
     const [rig] = document.rigs;

@@ -31,9 +31,10 @@ export function shuffledRig({ between, often, oneOf }: Chances): RigView {
   );
   const moved = (placement: Placement): Placement =>
     often(0.5) ? placement : { thing: placement.thing, count: placement.count, ...(oneOf(spots) ?? placement) };
+  const weighed = often(0.5);
   return {
     ...view,
-    slips: often(0.5) ? view.slips : undefined,
+    slips: weighed ? view.slips : undefined,
     vehicle: body(view.vehicle),
     camper: body(view.camper),
     trailer: body(view.trailer),
@@ -41,7 +42,10 @@ export function shuffledRig({ between, often, oneOf }: Chances): RigView {
     loadout: {
       ...view.loadout,
       placements: view.loadout.placements.map(moved),
-      tankLevels: view.loadout.tankLevels.map((level) => ({ ...level, fraction: between(0, 1) })),
+      // A tank of which no level is named holds what the empty figure has in it; on the day of a slip it was anything.
+      tankLevels: view.loadout.tankLevels
+        .map((level) => ({ ...level, fraction: between(0, 1) }))
+        .filter(() => weighed || often(0.8)),
     },
   };
 }

@@ -1,6 +1,8 @@
 import { withoutUndefined } from '../plain/lists.ts';
 import type { Loadout, Thing } from '../loading/loadout.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { levelledAnew } from '../loading/loadoutChanges.ts';
+import { tankContents } from '../loading/tankContents.ts';
+import { tankLevel } from '../loading/tankLevel.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { assess, type PlannedAssessment } from '../verdict/assess.ts';
 import { beforeAfter } from './beforeAfter.ts';
@@ -80,18 +82,15 @@ const water: readonly string[] = ['fresh', 'grey', 'black'];
 
 /** Every water tank empty, and how much that takes off. */
 function emptied(view: RigView): { readonly loadout: Loadout; readonly mass: number } {
-  const tanks = new Map(
-    placedBodies(view).flatMap(({ body }) =>
-      body.tanks.filter(({ kind }) => water.includes(kind)).map((tank) => [`${body.id}/${tank.id}`, tank] as const),
-    ),
+  const tanks = placedBodies(view).flatMap(({ body }) =>
+    body.tanks.filter(({ kind }) => water.includes(kind)).map((tank) => ({ body: body.id, tank })),
   );
-  let mass = 0;
-  const tankLevels = view.loadout.tankLevels.map((level) => {
-    const tank = tanks.get(`${level.body}/${level.tank}`);
-    if (!tank) return level;
-    mass += tankContents(tank, level.fraction) ?? 0;
-    return { ...level, fraction: 0 };
-  });
+  const mass = tanks.reduce(
+    (sum, { body, tank }) => sum + (tankContents(tank, tankLevel(view, body, tank.id)) ?? 0),
+    0,
+  );
+  const dry = tanks.map(({ body, tank }) => ({ body, tank: tank.id, fraction: 0 }));
+  const tankLevels = [...levelledAnew(view.loadout.tankLevels, dry)];
   return { loadout: { ...view.loadout, tankLevels }, mass };
 }
 

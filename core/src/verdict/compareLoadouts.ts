@@ -3,7 +3,7 @@ import { tankLevel } from '../loading/tankLevel.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { placedMass } from '../loading/placed.ts';
 import { placedBodies } from '../loading/rigView.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import type { Assessment } from './assess.ts';
 
 /** One line in which loadouts differ: where a thing is in each, who sits where, what a tank holds. */
@@ -69,7 +69,7 @@ function contentsOf(view: RigView, parted: ReadonlySet<string>): ReadonlyMap<str
   }
   for (const body of bodies) {
     for (const tank of body.tanks) {
-      const level = tankLevel(view.loadout, body.id, tank.id);
+      const level = tankLevel(view, body.id, tank.id);
       const mass = tankContents(tank, level);
       if (mass !== null && mass > 0) {
         found.set(`tank ${body.id}/${tank.id}`, { kind: 'tank', name: tank.name, mass, where: body.name });

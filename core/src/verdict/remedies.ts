@@ -3,7 +3,7 @@ import { keepsOthers } from '../limits/keepsOthers.ts';
 import { mustLeaveAt } from '../limits/mustLeaveAt.ts';
 import { moveCandidates, tankMove, type LoadMove, type MoveCandidate } from '../limits/loadMoves.ts';
 import { marginAfter } from '../limits/limitLine.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import { placeContents } from '../loading/placeContents.ts';
 import { placedBodies } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
@@ -54,7 +54,7 @@ function drains(assessment: Assessment, check: Check): readonly Remedy[] {
   const { view } = assessment.loads;
   return placedBodies(view).flatMap(({ body, side, offset }) =>
     body.tanks.flatMap((tank): readonly Remedy[] => {
-      const level = tankLevel(view.loadout, body.id, tank.id);
+      const level = tankLevel(view, body.id, tank.id);
       const full = tankContents(tank, 1) ?? 0;
       if (tank.x === undefined || offset === null || full <= 0) return [];
       if (tank.kind === 'fuel' || tank.kind === 'gas') return [];

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { roomInPlaces } from '../limits/roomInPlaces.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import { payload } from '../limits/payload.ts';
 import type { Message, Param } from '../messages/message.ts';
 import type { Check } from '../checks/check.ts';

@@ -1,6 +1,6 @@
 import { tankLevel } from '../loading/tankLevel.ts';
 import { typicalThings } from '../library/typicalThings.data.ts';
-import { tankContents } from '../loading/loadoutLoads.ts';
+import { tankContents } from '../loading/tankContents.ts';
 import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { standardPerson } from '../rig/bareMass.ts';
 import { seatsIn } from '../rig/seatsIn.ts';
@@ -45,7 +45,7 @@ export function mightBe(view: RigView, found: UnlistedOn): readonly Suspect[] {
       return [suspect(found, 'fitted', part.id, part.name, mass, at(part.on?.x ?? part.off?.x), 1)];
     });
     const tanks = body.tanks.flatMap((tank): readonly Suspect[] => {
-      const level = tankLevel(view.loadout, body.id, tank.id);
+      const level = tankLevel(view, body.id, tank.id);
       const [now, full] = [tankContents(tank, level), tankContents(tank, 1)];
       if (now === null || full === null) return [];
       const most = found.mass > 0 ? full - now : -now;

@@ -83,7 +83,7 @@ export function tankBoxes(view: RigView, layout: DrawingLayout): readonly TankBo
           key: `${body.id}/${id}`,
           kind,
           name,
-          share: tankLevel(view.loadout, body.id, id),
+          share: tankLevel(view, body.id, id),
           ...box(layout, side, offset + x, length ?? (tall ? 0.3 : 0.7), z ?? usualZ, tall ? 0.5 : 0.17),
         },
       ];

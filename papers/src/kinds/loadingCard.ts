@@ -105,7 +105,7 @@ function tankLines(ask: PaperAsk, tanks: readonly Spot[], numbers: ReadonlyMap<s
   const rows = tanks.flatMap(({ key, name, body }): TableCell[][] => {
     const tank = body.tanks.find(({ id }) => `${body.id}/${id}` === key);
     if (!tank) return [];
-    const share = tankLevel(view.loadout, body.id, tank.id);
+    const share = tankLevel(view, body.id, tank.id);
     const mass = tankContents(tank, share);
     const level = words.t('paper.card.level', { share: written(100 * share, 0) });
     return [

@@ -81,7 +81,7 @@ function loadedThen({ view, words }: PaperAsk, { loadout, gone = [] }: Ticket): 
   const tanks = placedBodies(view).flatMap(({ body }) =>
     body.tanks.map(
       ({ id, name }) =>
-        `${name} ${t('paper.card.level', { share: written(100 * tankLevel(loadout, body.id, id), 0) })}`,
+        `${name} ${t('paper.card.level', { share: written(100 * tankLevel({ ...view, loadout }, body.id, id), 0) })}`,
     ),
   );
   const people = loadout.crew.map(({ name, mass }) => `${name} ${words.mass(mass)}`);

@@ -79,7 +79,7 @@ const tanks = computed(() =>
   parts.value
     .filter(({ list }) => list === 'tanks')
     .map((part) => {
-      return { part, ...box(part), share: tankLevel(view.value.loadout, part.body, part.id) };
+      return { part, ...box(part), share: tankLevel(view.value, part.body, part.id) };
     }),
 );
 const people = computed(() => {

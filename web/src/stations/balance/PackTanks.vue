@@ -19,7 +19,7 @@ const tanks = computed(() =>
         body: body.id,
         tank: tank.id,
         name: tank.name,
-        now: tankLevel(props.view.loadout, body.id, tank.id),
+        now: tankLevel(props.view, body.id, tank.id),
       })),
   ),
 );

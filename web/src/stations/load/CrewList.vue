@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { seatsIn, standardPerson, type RigView } from '@wagonomos/core';
+import { basisLines, seatsIn, standardPerson, type RigView } from '@wagonomos/core';
 import { addCrew, changeCrew, removeCrew } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
 import { computed } from 'vue';
@@ -13,6 +13,12 @@ const props = defineProps<{ view: RigView }>();
 const { t } = useI18n();
 const workspace = useWorkspace();
 const seats = computed(() => (props.view.vehicle ? seatsIn(props.view.vehicle) : []));
+/** The driver of the empty figure counts where nobody is listed. */
+const driverKept = computed(() =>
+  [props.view.vehicle].some(
+    (body) => body && basisLines(props.view, body).some(({ part, replaced }) => part === 'driver' && !replaced),
+  ),
+);
 
 const add = () => {
   const seat = freeSeat(props.view);
@@ -41,5 +47,7 @@ const remove = (id: string) =>
       @remove="remove(member.id)"
     />
   </div>
-  <p v-if="view.loadout.crew.length === 0" class="soft">{{ t('app.crew.none') }}</p>
+  <p v-if="view.loadout.crew.length === 0" class="soft">
+    {{ t(driverKept ? 'app.crew.noneButDriver' : 'app.crew.none') }}
+  </p>
 </template>

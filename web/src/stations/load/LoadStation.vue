@@ -7,6 +7,7 @@ import LoadoutBar from './LoadoutBar.vue';
 import FittingList from './FittingList.vue';
 import HandGuide from './HandGuide.vue';
 import CrewList from './CrewList.vue';
+import InFigure from './InFigure.vue';
 import PayloadSummary from './PayloadSummary.vue';
 import SpotProbe from './SpotProbe.vue';
 import SaidWholes from './SaidWholes.vue';
@@ -35,6 +36,7 @@ const asked = computed(() => (rig.assessment ? askedSince(rig.assessment.loads) 
     <section>
       <CrewList v-if="rig.view.vehicle" :view="rig.view" />
       <TankList :view="rig.view" />
+      <InFigure :view="rig.view" />
       <template v-if="below > 1">
         <FittingList :view="rig.view" />
         <SaidWholes :view="rig.view" />

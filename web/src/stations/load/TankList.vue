@@ -35,7 +35,10 @@ const kinds: Readonly<Record<Body['kind'], readonly TankKind[]>> = {
 /** What is folded away is not made. */
 const unfolded = reactive<Record<string, boolean>>({});
 const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
-const level = (body: Body, tank: Tank) => tankLevel(props.view.loadout, body.id, tank.id);
+const level = (body: Body, tank: Tank) => tankLevel(props.view, body.id, tank.id);
+/** No level is named: it holds what the empty figure has in it. */
+const asFigure = (body: Body, tank: Tank): boolean =>
+  level(body, tank) > 0 && !props.view.loadout.tankLevels.some((one) => one.body === body.id && one.tank === tank.id);
 const holds = (body: Body, tank: Tank): string => {
   const mass = tankContents(tank, level(body, tank));
   if (mass === null) return t('app.tanks.noSize');
@@ -83,7 +86,9 @@ const remove = (body: Body, tank: Tank) =>
       </div>
       <div v-for="tank in body.tanks" :key="tank.id" class="tank">
         <details @toggle="unfolded[`${body.id}/${tank.id}`] = ($event.target as HTMLDetailsElement).open">
-          <summary :title="t('app.tanks.measures')">{{ tank.name }}</summary>
+          <summary :title="t('app.tanks.measures')">
+            {{ tank.name }} <span v-if="asFigure(body, tank)" class="soft as-figure">{{ t('app.figure.usual') }}</span>
+          </summary>
           <TankMeasures
             v-if="unfolded[`${body.id}/${tank.id}`]"
             :tank="tank"
@@ -133,6 +138,9 @@ details[open] {
 }
 summary {
   cursor: pointer;
+}
+.as-figure {
+  font-size: 12px;
 }
 .holds {
   padding: 0;

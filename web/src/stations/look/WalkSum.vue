@@ -26,6 +26,11 @@ const payload = computed(() => {
   if (left <= 0) return t('app.walk.noLeft', figures);
   return t(props.body.kind === 'trailer' ? 'app.walk.payloadTrailer' : 'app.walk.payload', figures);
 });
+const contained = computed(() =>
+  props.sum.contains
+    .flatMap(({ part, mass }) => (mass === null ? [] : `${t(`app.figure.part.${part}`)} ${kg(mass, 'nearest')}`))
+    .join(', '),
+);
 const stops = (list: LookedAt['notSeen']) => list.map((stop) => t(`app.walk.stop.${stop}.name`)).join(', ');
 /** On a phone one line stays in sight, and the rest comes when it is asked for. */
 const unfolded = ref(false);
@@ -42,6 +47,7 @@ const warnings = computed(() => props.sum.findings.filter(({ severity }) => seve
       {{ t(unfolded ? 'app.walk.fold' : 'app.walk.unfold') }}
     </button>
     <div class="more" :class="{ unfolded }">
+      <p v-if="contained" class="soft">{{ t('app.walk.contains', { parts: contained }) }}</p>
       <p v-if="sum.least" data-test="walk-least"><MessageText :message="sum.least" /></p>
       <p v-else-if="sum.leastNeeds.length > 0" class="soft">
         {{ t('app.walk.least', { needs: sum.leastNeeds.map((need) => t(`app.walk.leastNeed.${need}`)).join(', ') }) }}

@@ -42,7 +42,7 @@ const putPlace = (key: string) => {
   put({ body, place });
 };
 const level = computed(() =>
-  props.section.kind === 'tank' ? tankLevel(props.view.loadout, props.section.body, props.section.tank) : 0,
+  props.section.kind === 'tank' ? tankLevel(props.view, props.section.body, props.section.tank) : 0,
 );
 const percent = (value: number | readonly number[]) => (typeof value === 'number' ? value : (value[0] ?? 0)) / 100;
 const things = computed(() => thingsAboard(props.view).map(({ id: value, name: label }) => ({ value, label })));
