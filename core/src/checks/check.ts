@@ -66,6 +66,8 @@ export type CheckRole =
   | 'chains'
   /** How old tyres are beside how old they should grow. */
   | 'tyreAge'
+  /** What tyres carry beside what their axle is plated for. */
+  | 'tyrePlate'
   /** How fast it may go. */
   | 'speed';
 

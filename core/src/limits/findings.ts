@@ -1,6 +1,5 @@
 import { saidAgainst } from '../loading/saidAgainst.ts';
 import { axlePlates } from './axlePlates.ts';
-import { axleLimits } from './onAxle.ts';
 import type { Loads } from '../loads/loads.ts';
 import { kilograms, message, term, verbatim, type Message } from '../messages/message.ts';
 import { isFifthWheel, type Body } from '../rig/body.ts';
@@ -10,7 +9,7 @@ import type { LimitName, PlateSource } from '../rig/limitNames.ts';
 import { massTolerance } from '../units/rounding.ts';
 import { axleStamps, heldFigures, platedLimit } from '../rig/plated.ts';
 import { chains } from './chains.ts';
-import { tyreCapacity } from './tyreCapacity.ts';
+import { tyresAndPlate } from './tyresAndPlate.ts';
 import { tyrePressure } from './tyrePressure.ts';
 import { indexFor } from './tyreTable.ts';
 
@@ -125,11 +124,16 @@ function tyresAgainstPlates(loads: Loads, body: Body): readonly Finding[] {
   return (body.gear ?? []).flatMap((gear) => {
     const axle = message(`gearAxle.${gear.axle}`);
     const twinned = gear.twinned ?? false;
-    const tyres = gear.loadIndex === undefined ? null : tyreCapacity(gear.loadIndex, twinned, gear.wheels);
-    const plate = lowest(loads, body, axleLimits[gear.axle]);
+    const found = tyresAndPlate(loads.view, body, gear);
     const weak =
-      tyres && plate !== null && tyres.capacity < plate - massTolerance
-        ? [finding(body, 'tyresBelowPlate', 'warning', { axle, capacity: kg(tyres.capacity), plate: kg(plate) })]
+      found && found.tyres.capacity < found.plate - massTolerance
+        ? [
+            finding(body, 'tyresBelowPlate', 'warning', {
+              axle,
+              capacity: kg(found.tyres.capacity),
+              plate: kg(found.plate),
+            }),
+          ]
         : [];
     const { loadIndex: fitted, platedLoadIndex: wanted } = gear;
     const lesser =

@@ -1,4 +1,4 @@
-import type { CrewMember, Loadout, Placement } from '../loading/loadout.ts';
+import type { CrewMember, Placement } from '../loading/loadout.ts';
 import { keptLoads } from '../loading/emptyLoads.ts';
 import { loadoutLoads } from '../loading/loadoutLoads.ts';
 import type { RigView } from '../loading/rigView.ts';

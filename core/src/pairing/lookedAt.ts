@@ -71,7 +71,8 @@ export function lookedAt(body: Trailer | Vehicle, situation: Situation): LookedA
     least,
     leastNeeds: least ? [] : needsForLeast(body),
     findings: findings(loads).filter((one) => one.body === body.id),
-    broken: checks.filter(({ status }) => status === 'over'),
+    // Tyres that carry less than the plate are among the findings: told once.
+    broken: checks.filter(({ status, role }) => status === 'over' && role !== 'tyrePlate'),
     doubtful: stops.filter((stop) => seen(stop) === 'doubtful'),
     notSeen: stops.filter((stop) => seen(stop) === 'notSeen'),
     open: openFigures(body, {

@@ -5,6 +5,7 @@ import type { Condition, Plate } from '../rig/plate.ts';
 import { situationIn } from '../situation/situation.ts';
 import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
 import { exampleView } from '../testing/examples.ts';
+import { gearOn, made, plateOf } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
 import { runRulebook } from './runRulebook.ts';
 
@@ -111,6 +112,22 @@ describe('tyres, wheels and springs', () => {
     const view = geared({ id: 'g', axle: 'front', wheels: 2, wheelRating: 480, springRating: 1100 });
     expect(check(view, 'gear.wheels:front')).toMatchObject({ kind: 'maker', limit: 960, status: 'over' });
     expect(check(view, 'gear.springs:front')).toMatchObject({ limit: 1100, status: 'within' });
+  });
+
+  it('carry what their axle is plated for, of a trailer up to a tenth more where nobody may tow faster than 100 km/h', () => {
+    // Two tyres of index 82 carry 950, at 100 km/h 1,045.
+    const at = (plate: number, country: 'AU' | 'DE' | 'GB') => {
+      const plates = [plateOf('axle', 'trailerAxlesMax', plate)];
+      const view = made({ country, trailer: { ...gearOn('trailer', { loadIndex: '82' }), plates } });
+      return check(view, 'gear.tyresForPlate:trailer');
+    };
+    expect(at(950, 'AU')).toMatchObject({ status: 'within', notes: [] });
+    expect(at(950.5, 'AU')).toMatchObject({ status: 'over', kind: 'legal' });
+    for (const country of ['DE', 'GB'] as const) {
+      expect(at(950, country)?.notes).toEqual([]);
+      expect(at(1045, country)).toMatchObject({ status: 'within', notes: [{ key: 'check.note.tyresAtHundred' }] });
+      expect(at(1045.5, country)?.status).toBe('over');
+    }
   });
 
   it('of a trailer have a reserve that is advice', () => {

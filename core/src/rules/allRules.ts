@@ -22,6 +22,7 @@ import { towBraked, towUnbraked } from './towing.ts';
 import { towFallback } from './towFallback.ts';
 import { towHalf } from './towHalf.ts';
 import { ownMass, towRatio } from './towRatio.ts';
+import { tyresForPlate } from './tyresForPlate.ts';
 import { tyreAgeRule, tyreSpeed } from './tyreMarks.ts';
 
 /** Every rule, in the order its checks are listed. A new one is a file, its words, and a line here. */
@@ -60,6 +61,7 @@ export const allRules = [
   seats,
   hundred,
   tyreCapacityRule,
+  tyresForPlate,
   tyreReserveRule,
   wheelRating,
   springRating,

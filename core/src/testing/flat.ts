@@ -1,7 +1,6 @@
 import type { Message, Param } from '../messages/message.ts';
 import type { Missing } from '../rig/missing.ts';
 import type { Check, LimitPart } from '../checks/check.ts';
-import type { Row } from '../statics/row.ts';
 
 /** A message as one line, key and figures to a tenth, so that a test can compare all of it. */
 export function flat({ key, params = {} }: Message): string {
@@ -21,30 +20,38 @@ function flatParam(param: Param): string {
 
 const rounded = (value: number | null): string => (value === null ? '–' : String(Math.round(value * 1000) / 1000));
 
-const rowOf = ({ vehicle, trailer, fixed }: Row): string =>
-  [vehicle.at0, vehicle.perMetre, trailer.at0, trailer.perMetre, fixed ?? 0].map(rounded).join(' ');
-
 const missingOf = (missing: Missing): string =>
-  Object.values(missing)
-    .map((value: unknown) => (typeof value === 'object' && value !== null ? JSON.stringify(value) : String(value)))
+  Object.entries(missing)
+    .filter(([name]) => name !== 'body' && name !== 'bodyName')
+    .map(([, value]) => (typeof value === 'object' && value !== null ? flat(value) : String(value)))
     .join(' ');
 
-/** A check as lines, with nothing of it left out but what it is called in the file. */
-export function flatCheck(check: Check): readonly string[] {
-  const { source, worked, figures, missing, notes, use, either } = check;
-  const part = ({ name, value, unit }: LimitPart) => `${flat(name)} ${rounded(value)}${unit ?? ''}`;
+/** A check as one line of a table: what it says, by which figures, whose rule it is and how sure, what is missing and what is noted. */
+export function checkLine(check: Check): string {
+  const { source, worked, figures, missing, notes, sense, unit } = check;
+  const part = ({ name, value }: LimitPart) => `${flat(name)} ${rounded(value)}`;
+  const sigma = check.sigma ? ` ± ${rounded(check.sigma)}` : '';
+  const compared =
+    check.demand === null && check.limit === null
+      ? []
+      : [
+          `${rounded(check.demand)}${sigma} ${sense === 'max' ? '≤' : '≥'} ${rounded(check.limit)} ${unit ?? ''}`.trim(),
+          `left ${rounded(check.margin)}`,
+        ];
   return [
-    `${check.id}: ${check.status} ${rounded(check.demand)} ± ${rounded(check.sigma)} ${check.sense} ${rounded(check.limit)} left ${rounded(check.margin)} ${check.unit ?? 'kg'}`,
-    `  ${check.rule} ${check.region} ${check.kind} ${check.group} ${check.quantity}${check.required ? ' required' : ''}: ${flat(check.name)}`,
-    `  by ${source.source}, ${source.edition ?? 'no edition'}, ${source.confidence}, ${source.variesBy ?? 'the same everywhere'}, ask ${source.ask}, ${source.compiled} ${JSON.stringify(source.figures ?? {})}`,
-    ...(worked
-      ? [`  = ${worked.op} ${worked.of.map(part).join(', ')} at most ${(worked.atMost ?? []).map(part).join(', ')}`]
-      : []),
-    ...figures.map((one) => `  plate ${one.limit} ${one.value} ${one.source}`),
-    ...missing.map((one) => `  missing ${missingOf(one)}`),
-    ...notes.map((one) => `  note ${flat(one)}`),
-    ...(use ? [`  use ${rowOf(use)}`] : []),
-    ...(either ? [`  or ${rounded(either.margin)} ${rowOf(either.use)}`] : []),
-    ...(check.place ? [`  in ${check.place.body}/${check.place.place}`] : []),
-  ];
+    `${check.status} ${check.id}`,
+    ...compared,
+    ...(worked ? [`${worked.op} of ${worked.of.map(part).join(', ')}`] : []),
+    ...(worked?.atMost?.length ? [`at most ${worked.atMost.map(part).join(', ')}`] : []),
+    ...(figures.length > 1 ? [`of ${figures.map((one) => `${one.value} ${one.source}`).join(', ')}`] : []),
+    ...missing.map((one) => `missing ${missingOf(one)}`),
+    ...notes.map((one) => `note ${flat(one)}`),
+    `${check.kind}, ${source.source} ${source.edition ?? ''}`.trim() + `, ${source.confidence}`,
+  ].join(' | ');
 }
+
+/** What a rule decides of a rig, short: its status and what it compares. */
+export const shortLine = (check: Check): string =>
+  check.limit === null && check.demand === null
+    ? check.status
+    : `${check.status} ${rounded(check.demand)}/${rounded(check.limit)}`;

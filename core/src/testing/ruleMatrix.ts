@@ -262,6 +262,17 @@ export const matrix: Readonly<Record<RuleId, Line>> = {
       past: onGear('trailer', { loadIndex: '90' }, 1200.01 / 0.9),
     },
   },
+  'gear.tyresForPlate': {
+    id: 'gear.tyresForPlate:trailer',
+    passing: plated(1100, { trailer: gearOn('trailer', { loadIndex: '90' }) }),
+    failing: plated(1300, { trailer: gearOn('trailer', { loadIndex: '90' }) }),
+    missing: onGear('trailer', { loadIndex: '90' }),
+    unasked: true,
+    threshold: {
+      at: plated(1200, { trailer: gearOn('trailer', { loadIndex: '90' }) }),
+      past: plated(1200 + little, { trailer: gearOn('trailer', { loadIndex: '90' }) }),
+    },
+  },
   'gear.tyreReserve': {
     id: 'gear.tyreReserve:trailer',
     passing: onGear('trailer', { loadIndex: '90' }),

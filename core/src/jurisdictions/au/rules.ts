@@ -44,6 +44,7 @@ export const rules: FactLayer = {
   'coupling.part': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
   'coupling.dValue': { kind: 'maker', confidence: 'low', source: 'auCouplings' },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
+  'gear.tyresForPlate': { kind: 'legal', confidence: 'medium', source: 'auTrailerBulletin', variesBy: 'state' },
   'brakes.required': {
     kind: 'legal',
     confidence: 'high',

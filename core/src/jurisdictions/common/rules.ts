@@ -28,6 +28,7 @@ export const rules: FactLayer = {
   'vehicle.cargo': { kind: 'maker', confidence: 'medium', source: 'makerPlate', variesBy: 'maker' },
   'camper.max': { kind: 'maker', confidence: 'medium', source: 'makerPlate', variesBy: 'maker' },
   'gear.tyres': { kind: 'legal', confidence: 'medium', source: 'tyreMarks', variesBy: 'country' },
+  'gear.tyresForPlate': { kind: 'maker', confidence: 'medium', source: 'tyreMarks', variesBy: 'country' },
   'gear.tyreReserve': { kind: 'guidance', confidence: 'medium', source: 'tyrePractice' },
   'gear.wheels': { kind: 'maker', confidence: 'high', source: 'wheelMarks', variesBy: 'maker' },
   'gear.springs': { kind: 'maker', confidence: 'high', source: 'springMarks', variesBy: 'maker' },

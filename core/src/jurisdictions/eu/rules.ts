@@ -39,6 +39,13 @@ export const rules: FactLayer = {
   'gear.speed': { kind: 'legal', confidence: 'medium', source: 'tyreMarks', figures: { trailerKmh: 100 } },
   'people.licence': { kind: 'legal', confidence: 'high', source: 'euLicence', edition: '2006' },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'tyreMarks' },
+  'gear.tyresForPlate': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'tyreMarks',
+    variesBy: 'country',
+    figures: { trailerTimes: 1.1 },
+  },
   'axle.frontShare': {
     kind: 'guidance',
     confidence: 'low',

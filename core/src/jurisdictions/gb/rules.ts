@@ -27,6 +27,13 @@ export const rules: FactLayer = {
   'ball.max': { kind: 'maker', confidence: 'high', source: 'couplingPlates' },
   'axle.frontShare': { kind: 'guidance', confidence: 'low', source: 'frontAdvice', figures: { solo: 0.35 } },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
+  'gear.tyresForPlate': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'ukConstructionAndUse',
+    edition: '1986',
+    figures: { trailerTimes: 1.1 },
+  },
   'brakes.required': {
     kind: 'legal',
     confidence: 'high',
