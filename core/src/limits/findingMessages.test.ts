@@ -52,6 +52,16 @@ describe('a finding says the figures it stands on', () => {
     ]);
   });
 
+  it('of a plate above what its maker calls technically permissible: the end, and what of it cannot be used', () => {
+    expect(told({ plates: [plate({ vehicleMax: 2250, vehicleTechnicalMax: 2100 })] })).toEqual([
+      'warning car: finding.plateAboveMaker body=Car plate=2250kg/nearest most=2100kg/nearest short=150kg/nearest',
+    ]);
+    expect(told({}, { plates: [plate({ trailerMax: 1301, trailerTechnicalMax: 1300 })] })).toEqual([
+      'warning van: finding.plateAboveMaker body=Van plate=1301kg/nearest most=1300kg/nearest short=1kg/nearest',
+    ]);
+    expect(told({ plates: [plate({ vehicleMax: 2100, vehicleTechnicalMax: 2100 })] })).toEqual([]);
+  });
+
   it('of stated masses that cannot stand beside each other', () => {
     expect(told({ plates: [plate({ vehicleMax: 2000, emptyStated: 2001 })] })).toEqual([
       'question car: finding.emptyAboveGross body=Car empty=2001kg/nearest gross=2000kg/nearest',

@@ -28,6 +28,7 @@ const farBelow = 150;
 export function findings(loads: Loads): readonly Finding[] {
   const found = placedBodies(loads.view).flatMap(({ body }) => [
     ...axlesAgainstTotal(loads, body),
+    ...plateAgainstMaker(loads, body),
     ...statedMasses(loads, body),
     ...saidMasses(loads, body),
     ...tyresAgainstPlates(loads, body),
@@ -58,6 +59,18 @@ function axlesAgainstTotal(loads: Loads, body: Body): readonly Finding[] {
   return sum < total - massTolerance
     ? [finding(body, 'axlesBelowTotal', 'question', { sum: kg(sum), total: kg(total) })]
     : [];
+}
+
+/** A plate, or one that is tried, above what the maker states as technically permissible: what lies between cannot be used. */
+function plateAgainstMaker(loads: Loads, body: Body): readonly Finding[] {
+  if (body.kind === 'camper') return [];
+  const [limit, technical] =
+    body.kind === 'vehicle'
+      ? (['vehicleMax', 'vehicleTechnicalMax'] as const)
+      : (['trailerMax', 'trailerTechnicalMax'] as const);
+  const [plate, most] = [lowest(loads, body, limit), lowest(loads, body, technical)];
+  if (plate === null || most === null || plate <= most + massTolerance) return [];
+  return [finding(body, 'plateAboveMaker', 'warning', { plate: kg(plate), most: kg(most), short: kg(plate - most) })];
 }
 
 /** Gross less the stated greatest load is an empty mass; it should be the one stated. */

@@ -3,7 +3,7 @@ import { viewRig } from '../document/viewRig.ts';
 import { byTheList, onDay, type RigView } from '../loading/rigView.ts';
 import type { Vehicle } from '../rig/body.ts';
 import { exampleView, exampleWorkspace } from '../testing/examples.ts';
-import { made } from '../testing/matrixRigs.ts';
+import { made, plateOf } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
 import { assessTicket } from '../weighing/measured.ts';
 import { applyPackage, applyPackages } from './applyPackage.ts';
@@ -157,6 +157,13 @@ describe('a figure no part bears', () => {
     expect(found(van, [one({ limits: [{ limit: 'vehicleMax', to: 3900 }] })])).toEqual(['axlesBelowTotal']);
     expect(found(van, [one({ limits: [{ limit: 'vehicleMax', to: 3700 }] })])).toEqual([]);
     expect(found(shod, [one({ limits: [{ limit: 'rearAxleMax', to: 2200 }] })])).toEqual(['tyresBelowPlate']);
+  });
+
+  it('is told where a plate is tried above what the maker’s chassis bears', () => {
+    const technical = plateOf('handbook', 'vehicleTechnicalMax', 3650);
+    const stated = { ...van, vehicle: van.vehicle && { ...van.vehicle, plates: [...van.vehicle.plates, technical] } };
+    expect(found(stated, [one({ limits: [{ limit: 'vehicleMax', to: 3651 }] })])).toEqual(['plateAboveMaker']);
+    expect(found(stated, [one({ limits: [{ limit: 'vehicleMax', to: 3650 }] })])).toEqual([]);
   });
 
   it('is not told twice where it was so before', () => {

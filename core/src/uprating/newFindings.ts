@@ -4,6 +4,7 @@ import type { Loads } from '../loads/loads.ts';
 /** A plate the parts do not bear; a plate that leaves room, or a question about a figure, is none of it. */
 const bearing: readonly string[] = [
   'axlesBelowTotal',
+  'plateAboveMaker',
   'tyresBelowPlate',
   'partBelowPlate',
   'axlesAbovePlate',
