@@ -202,7 +202,8 @@ const inVehicle = (workspace: Workspace, id: string, change: (vehicle: Vehicle) 
 export type BodyFacts = {
   [Key in VehicleFact]?: Vehicle[Key] | undefined;
 } & { [Key in TrailerFact]?: Trailer[Key] | undefined };
-type VehicleFact = 'mirrors' | 'brakeController' | 'abs' | 'trailerStability' | 'zeroEmission' | 'declared' | 'seen';
+type VehicleFact =
+  'mirrors' | 'brakeController' | 'abs' | 'trailerStability' | 'zeroEmission' | 'classedAs' | 'declared' | 'seen';
 type TrailerFact =
   | 'braked'
   | 'coupling'

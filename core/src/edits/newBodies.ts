@@ -142,7 +142,6 @@ export function newTrailer(wanted: NewRig, name: string, tools: NewRigTools): Tr
       ...(axlePosition === undefined ? {} : { axlePosition }),
       ...(drawbarLength === undefined ? {} : { drawbarLength }),
       ...(bodyLength === undefined ? {} : { bodyLength }),
-      ...(axles > 1 ? { axleSpread: 0.86 } : {}),
     },
     plates: blank(formsAtHand('trailer', wanted.country), tools),
     places: [

@@ -41,6 +41,7 @@ export {
   isFifthWheel,
   isMotorCaravan,
   presences,
+  vanClasses,
   vehicleBuilds,
   type Body,
   type Presence,

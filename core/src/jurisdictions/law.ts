@@ -73,6 +73,8 @@ export interface SpeedLaw {
 /** From this share above the limit on: about so much, in the country's money, and points where there are any. */
 export interface SanctionBand {
   readonly above: number;
+  /** And more than so many kg. */
+  readonly aboveKg?: number;
   readonly amount: number;
   readonly most?: number;
   readonly points?: number;

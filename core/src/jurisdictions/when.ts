@@ -1,5 +1,5 @@
 import type { Loads } from '../loads/loads.ts';
-import type { Vehicle } from '../rig/body.ts';
+import { isFifthWheel, type Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { registered, type Figure } from '../rig/registered.ts';
 import type { Missing } from '../rig/missing.ts';
@@ -7,6 +7,10 @@ import type { Missing } from '../rig/missing.ts';
 /** On which rigs something bears: all that is stated has to be so. Masses are plated ones, kg, and strictly above. */
 export interface When {
   readonly towing?: boolean;
+  /** Coupled at a pin over the bed, or at a ball behind. */
+  readonly fifthWheel?: boolean;
+  /** What a British van or pick-up is by its papers; `unsaid` counts where nobody has said. */
+  readonly classedAs?: readonly (NonNullable<Vehicle['classedAs']> | 'unsaid')[];
   readonly builds?: readonly Vehicle['build'][];
   readonly vehicleAbove?: number;
   readonly vehicleMost?: number;
@@ -61,6 +65,8 @@ function parts(loads: Loads, when: When): readonly Bearing[] {
     if (most !== undefined) found.push(compared(figure(), most, above));
   };
   if (when.towing !== undefined) found.push(said(when.towing === (trailer !== undefined)));
+  if (when.fifthWheel !== undefined) found.push(said(when.fifthWheel === isFifthWheel(trailer)));
+  if (when.classedAs) found.push(classed(vehicle, when.classedAs));
   if (when.builds) found.push(said(vehicle !== undefined && when.builds.includes(vehicle.build)));
   const car = () => (vehicle ? limitOf(loads, 'vehicleMax', 'vehicle') : nothing);
   const towed = () => (trailer ? limitOf(loads, 'trailerMax', 'trailer') : nothing);
@@ -79,6 +85,13 @@ function parts(loads: Loads, when: When): readonly Bearing[] {
   ask(when.longerThan, () => lengthOf(loads));
   if (when.any) found.push(anyOf(when.any.map((one) => bears(loads, one))));
   return found;
+}
+
+function classed(vehicle: Vehicle | undefined, among: NonNullable<When['classedAs']>): Bearing {
+  if (!vehicle) return said(false);
+  if (vehicle.classedAs !== undefined) return said(among.includes(vehicle.classedAs));
+  if (among.includes('unsaid')) return said(true);
+  return { answer: 'unknown', missing: [{ code: 'classedAs', body: vehicle.id, bodyName: vehicle.name }] };
 }
 
 function anyOf(answers: readonly Bearing[]): Bearing {

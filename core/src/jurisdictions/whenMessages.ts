@@ -14,7 +14,9 @@ function partMessage(name: string, value: When[keyof When]): Message {
   if (typeof value === 'boolean') return message(value ? `when.${name}` : `when.not.${name}`);
   // What is left are lists: kinds of vehicle, or conditions of which one is enough.
   const list = (value ?? []).map((one) =>
-    typeof one === 'string' ? message(`when.build.${one}`) : both(whenMessages(one), 'when.and'),
+    typeof one === 'string'
+      ? message(`when.${name === 'builds' ? 'build' : name}.${one}`)
+      : both(whenMessages(one), 'when.and'),
   );
   return both(list, 'when.or');
 }

@@ -26,6 +26,9 @@ const formerPlatesSchema = z.strictObject({
 });
 export type FormerPlates = z.infer<typeof formerPlatesSchema>;
 
+/** What the papers of a British van or pick-up make of it: its speeds follow from that. */
+export const vanClasses = ['goods', 'dualPurpose', 'carDerived'] as const;
+
 const shared = {
   id: idField,
   name: nameField,
@@ -65,6 +68,7 @@ const vehicleSchema = z.strictObject({
   trailerStability: z.enum(presences).optional(),
   /** Driven by a battery or hydrogen alone: some licences cover more of them. */
   zeroEmission: z.boolean().optional(),
+  classedAs: z.enum(vanClasses).optional(),
   ...shared,
 });
 

@@ -313,7 +313,7 @@ describe("Germany's class 3 of before 1999", () => {
   it.each<[number, number | null, Cover]>([
     [3500, null, 'yes'],
     [2000, 1500, 'yes'],
-    [7500, null, 'check'],
+    [7500, null, 'yes'],
     [3000, 2000, 'check'],
     [7501, null, 'no'],
   ])('%d with %s: %s', (vehicle, trailer, want) => {

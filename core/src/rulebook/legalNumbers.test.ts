@@ -20,7 +20,7 @@ const whileTowing: Readonly<Record<string, Figures>> = {
 const rest: Readonly<Record<string, Figures>> = {
   ...whileTowing,
   'brakes.required': { unbrakedMostKg: 750 },
-  'breakaway.required': { aboveKg: 0 },
+  'breakaway.required': { aboveKg: 0, chainMostKg: 1500 },
   'brakes.kind': { overrunMostKg: 3500 },
   'chains.required': { onlyUnbraked: true },
   'gear.speed': { trailerKmh: 100 },
@@ -130,6 +130,9 @@ describe('the numbers of the rules', () => {
     const isles = [
       ['towing', 50, 60, 60],
       ['goods', 50, 60, 70],
+      ['goods', 50, 60, 70],
+      ['goods', 50, 60, 70],
+      ['goods', 50, 60, 70],
       ['heavy', 50, 60, 70],
       ['car', 60, 70, 70],
     ];
@@ -161,8 +164,8 @@ describe('the numbers of the rules', () => {
       ],
       ES: [
         ['towing', 80, 90, 90],
-        ['heavy', 80, null, 90],
-        ['car', 90, 90, 120],
+        ['heavy', 80, 90, 90],
+        ['car', 90, 120, 120],
       ],
       NL: [
         ['heavyTowing', 80, 80, 80],
@@ -248,7 +251,20 @@ describe('the numbers of the rules', () => {
       [0.1, 200, 0],
       [0.15, 300, 0],
     ]);
-    expect([lawOf('FR').sanctions[0]?.perKg, masses('FR')]).toEqual([500, [[0, 135, 0]]]);
+    // By the tonne above 3,500 kg, by half of one to there.
+    expect(lawOf('FR').sanctions.map(({ perKg, bands }) => [perKg, bands])).toEqual([
+      [1000, [{ above: 0, amount: 135 }]],
+      [500, [{ above: 0, amount: 135 }]],
+    ]);
+    expect(lawOf('CH').sanctions.map(({ bands, beyond }) => [bands, beyond])).toEqual([
+      [
+        [
+          { above: 0, amount: 100 },
+          { above: 0, aboveKg: 100, amount: 200 },
+        ],
+        { above: 0.05, says: 'proceedings' },
+      ],
+    ]);
     expect(masses('IT')).toEqual([
       [0.05, 42, 173],
       [0.1, 87, 345],
@@ -258,7 +274,7 @@ describe('the numbers of the rules', () => {
     expect(masses('ES')).toEqual([[0, 80, 500]]);
     expect(masses('CH')).toEqual([
       [0, 100, 0],
-      [0.05, 200, 0],
+      [0, 200, 0],
     ]);
     for (const country of ['AU', 'GB-NIR', 'NL', 'AT'] as const) expect(lawOf(country).sanctions[0]?.how).toBe('none');
     const beyond = allLaws.flatMap(({ place, sanctions }) =>
@@ -266,6 +282,7 @@ describe('the numbers of the rules', () => {
     );
     expect(beyond).toEqual([
       ['GB', 0.3, 'court'],
+      ['FR', 0.2, 'higherClass'],
       ['FR', 0.2, 'higherClass'],
       ['CH', 0.05, 'proceedings'],
     ]);

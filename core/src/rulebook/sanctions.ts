@@ -40,13 +40,16 @@ export function sanctions(loads: Loads, checks: readonly Check[]): readonly Sanc
       const { date } = loads.view.situation;
       const again = facts.checkAgainBy ?? sanctionsAgainBy;
       const overdueSince = date !== undefined && again < date ? again : null;
-      return [{ check, place, facts, excess, band: bandOf(facts, excess), times, beyond, overdueSince }];
+      return [{ check, place, facts, excess, band: bandOf(facts, excess, -margin), times, beyond, overdueSince }];
     }),
   );
 }
 
-const bandOf = ({ bands = [] }: SanctionRow, excess: number): SanctionBand | null =>
-  bands.reduce<SanctionBand | null>((found, band) => (excess > band.above ? band : found), null);
+const bandOf = ({ bands = [] }: SanctionRow, excess: number, kg: number): SanctionBand | null =>
+  bands.reduce<SanctionBand | null>(
+    (found, band) => (excess > band.above && kg > (band.aboveKg ?? 0) ? band : found),
+    null,
+  );
 
 /** The first row of the place for this kind of excess; one of masses stands for the coupling where it has none of its own. */
 function rowFor(loads: Loads, { country }: Jurisdiction, { quantity }: Check): SanctionRow | undefined {

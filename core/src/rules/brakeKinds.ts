@@ -1,6 +1,6 @@
 import { judgeCounted, judgePresence } from '../checks/newCheck.ts';
-import { message } from '../messages/message.ts';
-import { platedAxles } from './plated.ts';
+import { kilograms, message } from '../messages/message.ts';
+import { plated, platedAxles } from './plated.ts';
 import { defineRule } from './rule.ts';
 
 /** Brakes worked by the trailer pushing on are allowed up to a plated axle mass. */
@@ -53,6 +53,7 @@ export const breakaway = defineRule({
   by: 'trailer',
   asks: ['trailer'],
   needs: { aboveKg: 'kg' },
+  may: { chainMostKg: 'kg' },
   check({ loads, at, open }) {
     const facts = at('trailer');
     const { trailer } = loads.view;
@@ -65,6 +66,16 @@ export const breakaway = defineRule({
       return [{ ...check, status: 'notApplicable', notes: [message('check.no.lightForBreakaway')] }];
     }
     const missing = { code: 'breakaway', body: trailer.id, bodyName: trailer.name } as const;
-    return [{ ...check, ...judgePresence(trailer.breakaway, missing) }];
+    const byItself = judgePresence(trailer.breakaway, missing);
+    const { chainMostKg } = facts.figures;
+    const whole = plated(loads, 'trailerMax', ['trailer']);
+    const light = chainMostKg !== undefined && (whole.value ?? 0) <= chainMostKg;
+    if (byItself.status === 'within' || !light || chainMostKg === undefined) return [{ ...check, ...byItself }];
+    // What holds it if it comes off serves instead; with its plate not read that is not known.
+    const notes = [message('check.note.chainForBreakaway', { most: kilograms(chainMostKg, 'nearest') })];
+    if (trailer.chains === 'present' && whole.value !== null) return [{ ...check, status: 'within', notes }];
+    if (trailer.chains === 'present') return [{ ...check, missing: whole.missing, notes }];
+    const either = trailer.chains === 'absent' ? byItself : { status: 'unknown' as const, missing: [missing] };
+    return [{ ...check, ...either, notes }];
   },
 });

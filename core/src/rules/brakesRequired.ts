@@ -1,7 +1,18 @@
 import { judge } from '../checks/judge.ts';
 import { message } from '../messages/message.ts';
+import type { TrailerGeometry } from '../rig/geometry.ts';
 import { platedAxles } from './plated.ts';
 import { defineRule } from './rule.ts';
+
+/** m: axles nearer to each other than this count as one. Australian trailer rules; high confidence. */
+const apart = 1;
+
+/** Whether a trailer's axles count as one; null: nobody has said how far apart two of them are. */
+function countsAsOne({ axles, axleSpread }: TrailerGeometry): boolean | null {
+  if (axles === 1) return true;
+  // Three span two such lengths.
+  return axleSpread === undefined ? (axles === 2 ? null : false) : axleSpread * (axles - 1) < apart;
+}
 
 /**
  * From a plated axle mass on a trailer must have brakes: the plate counts, not what is loaded. Where the axles are not
@@ -22,8 +33,15 @@ export const brakesRequired = defineRule({
     const { unbrakedMostKg: most, oneAxle } = facts.figures;
     const limit = platedAxles(loads);
     const margin = limit.value === null ? null : most - limit.value;
-    // Where leaving brakes off is allowed on one axle only, a second settles it, whatever is plated.
-    const tooMany = oneAxle === true && trailer.geometry.axles > 1;
+    // Where leaving brakes off is allowed on one axle only, a second settles it, whatever is plated, unless both count as one.
+    const single = oneAxle ? countsAsOne(trailer.geometry) : true;
+    const tooMany = single === false;
+    // Too heavy for it by the plate: no length helps.
+    if (single === null && (margin === null || margin >= 0)) {
+      const missing = [{ code: 'axleSpread', body: trailer.id, bodyName: trailer.name } as const];
+      const check = open(facts, { side: 'trailer', quantity: 'plated', name: message('check.brakesRequired') });
+      return [{ ...check, figures: limit.figures, demand: limit.value, limit: most, margin, missing }];
+    }
     return [
       {
         ...open(facts, { side: 'trailer', quantity: 'plated', name: message('check.brakesRequired') }),

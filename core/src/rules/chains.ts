@@ -10,9 +10,9 @@ import { plated } from './plated.ts';
 import { defineRule } from './rule.ts';
 
 /**
- * Safety chains by the plated mass of the whole trailer, ball load included: in Australia one, two above 2,500 kg, each marked
- * for more than the trailer. Above 3,500 kg the mark has to be known; below it a mark that was read counts, and one that was not
- * is said. In Britain and Europe a second coupling for a trailer
+ * Safety chains by the plated mass of the whole trailer, ball load included: in Australia one, two above 2,500 kg. To 3,500 kg each is
+ * marked for the trailer at least, and a mark that was not read is said; above it each has to break at more than the trailer, and the mark
+ * has to be known. In Britain and Europe a second coupling for a trailer
  * without brakes. A fifth wheel is generally left out.
  */
 export const chains = defineRule({
@@ -60,13 +60,14 @@ function chainsFitted({ chains, chainCount }: Trailer, needed: number): number |
   return chains === 'present' && needed === 1 ? 1 : null;
 }
 
-/** Each chain must bear more than the whole trailer: what is stamped on the weakest counts. */
+/** Each chain must bear the whole trailer, a heavy one with something to spare (`must`): what is stamped on the weakest counts. */
 function byTheirMark({ view }: Loads, check: Check, trailer: Trailer, weighs: number, must: boolean): Check {
   const marks = limitNames.flatMap((limit) =>
     heldFigures(view, trailer, limit).filter(({ source }) => source === 'chains'),
   );
   if (marks.length === 0 && !must) return { ...check, notes: [message('check.note.chainsUnread')] };
   if (marks.length === 0) return { ...check, status: 'unknown', missing: [about(trailer, 'chainMark')] };
-  const weak = marks.some((mark) => mark.value <= weighs);
-  return weak ? { ...check, status: 'over', margin: null, notes: [message('check.note.chainsWeak')] } : check;
+  const weak = marks.some(({ value }) => value < weighs || (must && value === weighs));
+  const says = must ? 'check.note.chainsWeakHeavy' : 'check.note.chainsWeak';
+  return weak ? { ...check, status: 'over', margin: null, notes: [message(says)] } : check;
 }

@@ -1,7 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
-import { message, type Message } from '../messages/message.ts';
+import type { Check } from '../checks/check.ts';
+import { message } from '../messages/message.ts';
 import type { LimitName } from '../rig/limitNames.ts';
-import type { Limit } from '../rig/plated.ts';
 import { massTolerance } from '../units/rounding.ts';
 import { platedCheck } from './platedCheck.ts';
 import { defineRule, type Asked } from './rule.ts';
@@ -18,21 +18,32 @@ const may = { byAxleLoad: 'flag', wholeTrailer: 'flag' } as const;
 /**
  * A towing limit that nobody knows leaves a combination undecided, unless law has a limit of its own for where none is stated.
  */
-const towed = (asked: Asked<Reading>, limit: LimitName, whyNot: string | null) =>
-  platedCheck(asked, 'vehicle', ({ figures }) => ({
+function towed(asked: Asked<Reading>, limit: LimitName, whyNot: string | null): readonly Check[] {
+  const { vehicle } = asked.loads.view;
+  const { byAxleLoad, wholeTrailer } = asked.at('vehicle')?.figures ?? {};
+  const checks = platedCheck(asked, 'vehicle', () => ({
     limit,
-    quantity: figures.byAxleLoad ? 'trailerAxles' : 'trailerTotal',
+    quantity: byAxleLoad ? 'trailerAxles' : 'trailerTotal',
     ...(asked.inForce(towFallback, 'vehicle') ? {} : { figure: 'required' }),
-    whyNot: asked.loads.view.vehicle ? whyNot : 'check.no.vehicle',
-    notes: (counted) => otherReading(asked.loads, figures, counted),
+    whyNot: vehicle ? whyNot : 'check.no.vehicle',
   }));
+  if (wholeTrailer || !vehicle) return checks;
+  return checks.map((check) => {
+    if (!isSplit(asked.loads, check)) return check;
+    if (byAxleLoad) return { ...check, notes: [message('check.note.towByAxle')] };
+    const missing = [{ code: 'towReading', body: vehicle.id, bodyName: vehicle.name } as const];
+    return { ...check, status: 'unknown', margin: null, missing, notes: [message('check.note.towByOne')] };
+  });
+}
 
-/** Where the trailer's total fails the towing limit and its axle load passes, both readings are said. */
-function otherReading({ values }: Loads, figures: Reading, { value: limit }: Limit): readonly Message[] {
+/**
+ * The trailer's total is over the towing limit and the load on its axles is not: over by one reading. Where a place has a reading of its
+ * own, that decides and the other is a note; elsewhere it is not decided by itself.
+ */
+function isSplit({ values }: Loads, { limit, status }: Check): boolean {
   const { trailerTotal: total, trailerAxles: axles } = values;
-  if (limit === null || figures.wholeTrailer || total.kind !== 'known' || axles.kind !== 'known') return [];
-  const split = total.value > limit + massTolerance && axles.value <= limit + massTolerance;
-  return split ? [message(figures.byAxleLoad ? 'check.note.towByAxle' : 'check.note.towByTotal')] : [];
+  if (limit === null || status === 'notApplicable' || total.kind !== 'known' || axles.kind !== 'known') return false;
+  return total.value > limit + massTolerance && axles.value <= limit + massTolerance;
 }
 
 /** A trailer with brakes against what the vehicle's maker lets it tow. */

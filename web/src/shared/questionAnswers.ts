@@ -1,4 +1,4 @@
-import { brakeKinds, type Check } from '@wagonomos/core';
+import { brakeKinds, vanClasses, type Check } from '@wagonomos/core';
 import type { BodyFacts } from '@wagonomos/core/edits';
 
 /** An answer to press: its word, as a key of the catalogue, and what it says of the body. */
@@ -15,6 +15,8 @@ export function answersTo(code: Check['missing'][number]['code']): readonly Ques
   if (code === 'breakaway' || code === 'chains' || code === 'brakeController') return there(code);
   if (code === 'chainCount')
     return [1, 2].map((chainCount) => ({ word: `app.presence.chainCount.${chainCount}`, facts: { chainCount } }));
+  if (code === 'classedAs')
+    return vanClasses.map((classedAs) => ({ word: `app.presence.classedAs.${classedAs}`, facts: { classedAs } }));
   if (code !== 'brakeKind') return [];
   return brakeKinds.map((brakeKind) => ({ word: `app.presence.brakeKind.${brakeKind}`, facts: { brakeKind } }));
 }

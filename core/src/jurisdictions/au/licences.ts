@@ -7,6 +7,8 @@ export const licences: LicenceLaw = {
   rows: [
     { holds: 'auC', vehicleMost: 4500, confidence: 'high' },
     { holds: 'auLR', vehicleMost: 8000, confidence: 'high' },
+    // What LR covers, whatever its axles; heavier ones with two.
+    { holds: 'auMR', vehicleMost: 8000, confidence: 'high' },
     { holds: 'auMR', axlesMost: 2, confidence: 'high' },
     { holds: 'auHR', confidence: 'high' },
     // No class of ours, held by somebody who moved: it covers what it says of a car with a trailer.

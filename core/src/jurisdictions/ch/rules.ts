@@ -5,8 +5,8 @@ import type { FactLayer } from '../../rules/ruleId.ts';
 export const rules: FactLayer = {
   'vehicle.max': { kind: 'legal', confidence: 'medium', source: 'chTrafficLaw', figures: whileTowing.vehicle },
   'trailer.max': { kind: 'legal', confidence: 'medium', source: 'chTrafficLaw' },
-  'combination.max': { kind: 'legal', confidence: 'low', source: 'chTrafficLaw' },
-  'tow.braked': { kind: 'legal', confidence: 'low', source: 'chTrafficLaw' },
+  'combination.max': { kind: 'legal', confidence: 'medium', source: 'chTrafficLaw' },
+  'tow.braked': { kind: 'legal', confidence: 'medium', source: 'chTrafficLaw' },
   'tow.unbraked': { kind: 'legal', confidence: 'low', source: 'chTrafficLaw' },
   'tow.half': null,
   'people.licence': { kind: 'legal', confidence: 'low', source: 'chTrafficLaw' },

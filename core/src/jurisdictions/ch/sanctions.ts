@@ -12,7 +12,7 @@ export const sanctions: readonly SanctionRow[] = [
     confidence: 'low',
     bands: [
       { above: 0, amount: 100 },
-      { above: 0.05, amount: 200 },
+      { above: 0, aboveKg: 100, amount: 200 },
     ],
     beyond: { above: 0.05, says: 'proceedings' },
   },

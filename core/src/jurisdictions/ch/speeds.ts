@@ -21,6 +21,7 @@ export const speeds: SpeedLaw = {
       motorway: 100,
       source: 'chTrafficLaw',
       confidence: 'medium',
+      asks: 'bothApproved',
     },
     {
       as: 'heavy',

@@ -12,6 +12,7 @@ export const licences: LicenceLaw = {
     ...unionLicences.rows,
     { holds: 'de3', vehicleMost: 3500, trailerMost: 750, confidence: 'high' },
     { holds: 'de3', vehicleMost: 3500, togetherMost: 3500, confidence: 'high' },
+    { holds: 'de3', vehicleMost: 7500, alone: true, confidence: 'high' },
     { holds: 'de3', vehicleMost: 7500, confidence: 'medium' },
   ],
 };

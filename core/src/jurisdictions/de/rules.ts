@@ -19,6 +19,8 @@ export const rules: FactLayer = {
     source: 'deTowing',
     figures: { runningOrder: 0.5, atMostKg: 750, byAxleLoad: true },
   },
+  // A second coupling on trailers without brakes: believed, not known.
+  'chains.required': { kind: 'legal', confidence: 'low', source: 'euBrakes', figures: { onlyUnbraked: true } },
   'ball.max': { kind: 'legal', confidence: 'high', source: 'deCoupling' },
   'ball.min': { kind: 'legal', confidence: 'high', source: 'deCoupling', figures: { share: 0.04, atMostKg: 25 } },
 };

@@ -11,7 +11,7 @@ export const sanctions: readonly SanctionRow[] = [
     how: 'bands',
     currency: 'EUR',
     source: 'dePenalties',
-    confidence: 'medium',
+    confidence: 'low',
     bands: [
       { above: 0.02, amount: 30 },
       { above: 0.05, amount: 80, points: 1 },
@@ -28,7 +28,7 @@ export const sanctions: readonly SanctionRow[] = [
     how: 'bands',
     currency: 'EUR',
     source: 'dePenalties',
-    confidence: 'medium',
+    confidence: 'low',
     bands: [
       { above: 0.05, amount: 10 },
       { above: 0.1, amount: 30 },

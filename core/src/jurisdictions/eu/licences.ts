@@ -57,10 +57,16 @@ export const unionLicences: LicenceLaw = {
   renewals,
 };
 
+/** Of Switzerland only the car by itself, and with what B allows behind it, is known as well as in the Union. */
+const swissKnown = ({ holds }: LicenceRow): boolean => holds === 'B';
+
 /** Not of the Union: no code 96, as far as known. */
 export const swissLicences: LicenceLaw = {
   codes: ['79'],
   classes: ['B', 'BE', 'C1', 'C1E', 'C', 'CE'],
-  rows: [...alike, { holds: 'B96', vehicleMost: 3500, togetherMost: 4250, confidence: 'low' }],
-  renewals,
+  rows: [
+    ...alike.map((row) => ({ ...row, ...(swissKnown(row) ? {} : { confidence: 'low' as const }) })),
+    { holds: 'B96', vehicleMost: 3500, togetherMost: 4250, confidence: 'low' },
+  ],
+  renewals: [{ classes: ['C1', 'C1E'], says: 'checkedSwiss' }],
 };

@@ -34,7 +34,12 @@ export const rules: FactLayer = {
     figures: { runningOrder: 0.5, atMostKg: 750 },
   },
   'brakes.kind': { kind: 'legal', confidence: 'high', source: 'euBrakes', figures: { overrunMostKg: 3500 } },
-  'breakaway.required': { kind: 'legal', confidence: 'medium', source: 'euBrakes', figures: { aboveKg: 0 } },
+  'breakaway.required': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'euBrakes',
+    figures: { aboveKg: 0, chainMostKg: 1500 },
+  },
   'chains.required': { kind: 'legal', confidence: 'medium', source: 'euBrakes', figures: { onlyUnbraked: true } },
   'gear.speed': { kind: 'legal', confidence: 'medium', source: 'tyreMarks', figures: { trailerKmh: 100 } },
   'people.licence': { kind: 'legal', confidence: 'high', source: 'euLicence', edition: '2006' },

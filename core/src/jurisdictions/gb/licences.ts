@@ -16,7 +16,7 @@ export const sharedRows: readonly LicenceRow[] = [
 
 /**
  * What a car test of before 1997 brought along: C1 and C1E of it end at 70 unless renewed with a medical report; B and BE go on. A
- * C1 of one's own test is renewed at 45, every five years from then, every year from 65.
+ * C1 of one's own test is issued for five years since 2013, from 45 with a medical report, and every year from 65.
  */
 export const old: Pick<LicenceLaw, 'inherited' | 'renewals'> = {
   inherited: { tested: 'before1997', classes: ['BE', 'C1', 'C1E'], endsAt: 70, ends: ['C1', 'C1E'] },
@@ -47,7 +47,7 @@ export const licences: LicenceLaw = {
       zeroEmission: true,
       onlyAtHome: true,
       from: '2025-06-10',
-      confidence: 'low',
+      confidence: 'medium',
     },
     ...sharedRows,
   ],

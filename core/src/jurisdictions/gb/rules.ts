@@ -60,7 +60,7 @@ export const rules: FactLayer = {
     confidence: 'medium',
     source: 'ukConstructionAndUse',
     edition: '1986',
-    figures: { aboveKg: 0 },
+    figures: { aboveKg: 0, chainMostKg: 1500 },
   },
   'chains.required': {
     kind: 'legal',
@@ -78,6 +78,8 @@ export const rules: FactLayer = {
     figures: { trailerKmh: 100 },
   },
   'gear.age': { kind: 'guidance', confidence: 'high', source: 'tyrePractice', figures: { years: 7 } },
+  // Unbelted seats of old campers are not simply unlawful: whoever has a belted one must use it.
+  'people.seats': { kind: 'legal', confidence: 'medium', source: 'seatsAndBelts' },
   'people.licence': { kind: 'legal', confidence: 'high', source: 'ukLicence', edition: '2021' },
   'ball.share': { kind: 'guidance', confidence: 'high', source: 'ballSchool' },
 };

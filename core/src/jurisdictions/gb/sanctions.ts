@@ -9,7 +9,7 @@ export const sanctions: readonly SanctionRow[] = [
     how: 'bands',
     currency: 'GBP',
     source: 'ukTraffic',
-    confidence: 'medium',
+    confidence: 'low',
     bands: [
       { above: 0, amount: 100 },
       { above: 0.1, amount: 200 },

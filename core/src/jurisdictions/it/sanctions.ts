@@ -9,7 +9,7 @@ export const sanctions: readonly SanctionRow[] = [
     how: 'bands',
     currency: 'EUR',
     source: 'itRoadCode',
-    confidence: 'medium',
+    confidence: 'low',
     bands: [
       { above: 0.05, amount: 42, most: 173 },
       { above: 0.1, amount: 87, most: 345 },

@@ -39,6 +39,7 @@ export const speeds: SpeedLaw = {
       motorway: 100,
       source: 'nlVehicleRules',
       confidence: 'high',
+      asks: 'byDay',
     },
   ],
 };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { setFacts, type BodyFacts } from '@wagonomos/core/edits';
-import { brakeKinds, presences, type Body, type Presence } from '@wagonomos/core';
+import { brakeKinds, presences, vanClasses, type Body, type Presence } from '@wagonomos/core';
 import { sights, walkStops } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -41,13 +41,24 @@ const things = computed(() => {
 });
 /** Questions with answers of their own: how many chains, what kind of brakes, what drives the vehicle. */
 const unsaid = 'unknown' as const;
+/** Only British speeds ask what a van or pick-up is by its papers. */
+const british = computed(() =>
+  [rig.view?.situation.vehicle, rig.view?.situation.travel].some((place) => place?.country.startsWith('GB')),
+);
 const choices = computed(() => {
   const { body } = props;
   const label = (list: string, values: readonly (string | number)[]) =>
     [...values, unsaid].map((value) => ({ value: String(value), label: t(`app.presence.${list}.${value}`) }));
   if (body.kind === 'vehicle') {
     const answer = body.zeroEmission === undefined ? unsaid : body.zeroEmission ? 'yes' : 'no';
-    return [{ key: 'drive', answer, answers: label('drive', ['yes', 'no']) }] as const;
+    const drive = { key: 'drive', answer, answers: label('drive', ['yes', 'no']) } as const;
+    if (!british.value || !['van', 'ute'].includes(body.build)) return [drive];
+    const classedAs = {
+      key: 'classedAs',
+      answer: body.classedAs ?? unsaid,
+      answers: label('classedAs', vanClasses),
+    } as const;
+    return [drive, classedAs];
   }
   if (body.kind !== 'trailer') return [];
   const counted = body.chainCount === undefined ? unsaid : String(body.chainCount);
@@ -66,9 +77,10 @@ const choices = computed(() => {
       : []),
   ];
 });
-const choose = (key: 'drive' | 'chainCount' | 'brakeKind', answer: string) => {
+const choose = (key: 'drive' | 'classedAs' | 'chainCount' | 'brakeKind', answer: string) => {
   const said = answer === unsaid ? undefined : answer;
   if (key === 'drive') return save({ zeroEmission: said === undefined ? undefined : said === 'yes' });
+  if (key === 'classedAs') return save({ classedAs: vanClasses.find((one) => one === said) });
   if (key === 'chainCount') return save({ chainCount: said === undefined ? undefined : Number(said) });
   return save({ brakeKind: brakeKinds.find((one) => one === said) });
 };
