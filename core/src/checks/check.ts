@@ -43,6 +43,9 @@ export interface RuleSource {
   /** The day these facts were written down from memory, and by when they are to be gone through again, ISO 8601. */
   readonly compiled: string;
   readonly checkAgainBy: string;
+  /** The day of review that was past on the day asked for, or the one before which nothing of it is known. */
+  readonly overdueSince?: string;
+  readonly notKnownBefore?: string;
   readonly edition?: string;
   readonly confidence: Confidence;
   readonly variesBy?: 'state' | 'country' | 'maker';

@@ -17,6 +17,7 @@ export {
   type CheckStatus,
   type Confidence,
 } from '../checks/check.ts';
+export { isAged } from '../verdict/mark.ts';
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace } from '../document/emptyWorkspace.ts';
 export type { Workspace } from '../document/workspace.ts';

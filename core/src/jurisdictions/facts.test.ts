@@ -6,6 +6,7 @@ import { sanctions } from '../rulebook/sanctions.ts';
 import { speedMissing, speedRule } from '../rulebook/speeds.ts';
 import { thresholdsOf } from '../rulebook/thresholds.ts';
 import type { Country } from '../situation/countries.ts';
+import type { Situation } from '../situation/situation.ts';
 import { caseView } from '../testing/caseRig.ts';
 import { made, weightless, type Made } from '../testing/matrixRigs.ts';
 import { assess } from '../verdict/assess.ts';
@@ -396,5 +397,59 @@ describe('100 km/h in Germany', () => {
     expect(most({ goods: 'present' })).toBeCloseTo(1650, 6);
     expect(most({ goods: 'present', stabiliser: 'present' })).toBeCloseTo(1800, 6);
     expect(most({ dampers: 'absent' })).toBe(450);
+  });
+});
+
+describe('facts that have aged', () => {
+  const limits = { vehicleMax: 2500, frontAxleMax: 1500, rearAxleMax: 1500 };
+  const on = (date: string, of: Partial<Made> = {}) =>
+    assess(made({ country: 'DE', alone: true, limits, ...of, situation: { date } }));
+
+  it('never give an unqualified “legal”, and are named where the verdict passes by them', () => {
+    expect(on('2031-11-28')).toMatchObject({ legal: true });
+    const late = on('2031-11-29');
+    expect(late).toMatchObject({ legal: null, mark: 'legal', sentence: { key: 'verdict.asFarAsReviewed' } });
+    expect(late.sentence.params?.['day']).toBe('2031-11-28');
+    expect(late.checks.find(({ id }) => id === 'vehicle.max')?.source.confidence).toBe('medium');
+    // Licences are gone through again every second year: two weeks after that, a licence that covers is not called certain.
+    const licence: Pick<Situation, 'licence'> = { licence: { issuer: 'DE', classes: ['B'] } };
+    const licensed = (date: string) =>
+      assess(made({ country: 'DE', alone: true, limits, situation: { date, ...licence } })).legal;
+    expect([licensed('2028-11-28'), licensed('2028-11-29')]).toEqual([true, null]);
+  });
+
+  it('soften only what passes: over stays over', () => {
+    const over = on('2040-01-01', { limits: { ...limits, vehicleMax: 1800 } });
+    expect(over).toMatchObject({ legal: false, mark: 'over' });
+    expect(over.checks.find(({ id }) => id === 'vehicle.max')?.source.confidence).toBe('high');
+  });
+
+  it('are not known for days long past', () => {
+    expect(on('2023-01-01')).toMatchObject({ legal: true });
+    expect(on('2022-12-31')).toMatchObject({ legal: null, sentence: { key: 'verdict.notKnownThen' } });
+    // Nobody knows here whether it was too heavy by the law of that day.
+    expect(on('2015-06-01', { limits: { ...limits, vehicleMax: 1800 } }).legal).toBeNull();
+  });
+
+  it('of speeds that began on a known day are as they were before it', () => {
+    const speed = (country: Country, date: string, alone = false) => {
+      const found = speedRule(
+        compile(made({ alone, limits: { vehicleMax: 1900, trailerMax: 1000 }, situation: { date } })),
+        {
+          country,
+        },
+      );
+      return [found?.rural, found?.motorway, found?.confidence];
+    };
+    expect([speed('CH', '2020-12-31'), speed('CH', '2021-01-01')]).toEqual([
+      [80, 80, 'low'],
+      [80, 100, 'medium'],
+    ]);
+    expect([speed('FR', '2018-06-30', true), speed('FR', '2018-07-01', true)]).toEqual([
+      [90, 130, 'low'],
+      [80, 130, 'high'],
+    ]);
+    expect([speed('NL', '2020-03-15', true)[1], speed('NL', '2020-03-16', true)[1]]).toEqual([130, 100]);
+    expect([speed('ES', '2019-01-28', true)[0], speed('ES', '2019-01-29', true)[0]]).toEqual([100, 90]);
   });
 });

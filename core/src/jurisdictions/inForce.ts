@@ -3,7 +3,7 @@ import { allRules } from '../rules/allRules.ts';
 import type { AnyRule } from '../rules/rule.ts';
 import type { PlainLayer, RulesInForce } from '../rules/ruleId.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
-import { checkAgainBy, compiledOn, holdsOn } from '../situation/dated.ts';
+import { againBy, agedOn, believedSince, compiledOn, holdsOn, type Review } from '../situation/dated.ts';
 import type { Law } from './law.ts';
 import { allLaws, lawOf } from './laws.ts';
 
@@ -25,19 +25,37 @@ function stretchesOf(law: Law, layers: readonly PlainLayer[]): Stretches {
   // A later layer replaces an earlier one, rule by rule; null takes a rule out of force.
   const whole = Object.assign(toldWithRules(law), ...layers) as PlainLayer;
   const rows = Object.entries(whole).map(([id, facts]) => [id, rowsOf(facts)] as const);
-  const days = rows.flatMap(([, list]) => list.flatMap(({ from, until }) => [from, until]));
+  // A day of review is past on the day after it.
+  const days = [
+    believedSince,
+    ...rows.flatMap(([id, list]) => list.flatMap((one) => [one.from, one.until, dayAfter(againBy(one, reviewOf(id)))])),
+  ];
   const borders = [...new Set(days.filter((day) => day !== undefined))].sort();
   const inForce = (day: string): RulesInForce =>
     Object.fromEntries(
       rows.flatMap(([id, list]) => {
         const facts = list.find((one) => holdsOn(one, day));
-        return facts
-          ? [[id, { compiled: compiledOn, checkAgainBy, figures: none, ...facts, ask: askFor(law, facts) }]]
-          : [];
+        if (!facts) return [];
+        const checkAgainBy = againBy(facts, reviewOf(id));
+        const aged = agedOn(facts, reviewOf(id), day);
+        const ask = askFor(law, facts);
+        return [[id, { compiled: compiledOn, figures: none, ...facts, checkAgainBy, ...aged, ask }]];
       }),
     );
-  return { borders, between: ['', ...borders].map(inForce) };
+  return { borders, between: ['0000-01-01', ...borders].map(inForce) };
 }
+
+/** Licences and speeds change more often than how vehicles are built. */
+const drivingRules = new Set(
+  allRules.filter(({ group }) => group === 'people' || group === 'road').map(({ id }) => `${id}`),
+);
+const reviewOf = (rule: string): Review => (drivingRules.has(rule) ? 'driving' : 'construction');
+
+const dayAfter = (day: string): string => {
+  const next = new Date(`${day}T00:00:00Z`);
+  next.setUTCDate(next.getUTCDate() + 1);
+  return next.toISOString().slice(0, 10);
+};
 
 /** A rule that names no figures. */
 const none = {};

@@ -154,8 +154,10 @@ describe('the numbers of the rules', () => {
       FR: [
         ['heavyTowing', 80, 90, 90],
         ['towing', 80, 110, 130],
+        ['towing', 90, 110, 130],
         ['heavy', 80, 100, 110],
         ['car', 80, 110, 130],
+        ['car', 90, 110, 130],
       ],
       IT: [
         ['towing', 70, 70, 80],
@@ -166,12 +168,14 @@ describe('the numbers of the rules', () => {
         ['towing', 80, 90, 90],
         ['heavy', 80, 90, 90],
         ['car', 90, 120, 120],
+        ['car', 100, 120, 120],
       ],
       NL: [
         ['heavyTowing', 80, 80, 80],
         ['towing', 80, 90, 90],
         ['heavy', 80, 80, 80],
         ['car', 80, 100, 100],
+        ['car', 80, 100, 130],
       ],
       AT: [
         ['heavyTowing', 70, 80, 80],
@@ -184,6 +188,7 @@ describe('the numbers of the rules', () => {
       CH: [
         ['heavyTowing', 80, null, 80],
         ['towing', 80, null, 100],
+        ['towing', 80, 80, 80],
         ['heavy', 80, null, 100],
         ['car', 80, 100, 120],
       ],

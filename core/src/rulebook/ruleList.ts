@@ -6,6 +6,7 @@ import { allRules } from '../rules/allRules.ts';
 import { driversOf } from '../rules/drivers.ts';
 import { notAsked, type AnyRule } from '../rules/rule.ts';
 import type { RigView } from '../loading/rigView.ts';
+import { agedConfidence } from '../situation/dated.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
 import { factsOf } from './lookUp.ts';
 import { ruleFigures } from './ruleFigures.ts';
@@ -34,7 +35,8 @@ export const ruleList = ({ view }: Loads, checks: readonly Check[]): readonly Ru
     const applies = own.some((check) => check.status !== 'notApplicable');
     const whyNot = applies ? null : (own[0]?.notes[0] ?? notAsked(rule, view));
     const name = message(`rule.${rule.id}`);
-    return [{ rule: rule.id, name, facts, figures: ruleFigures(rule, facts), checks: own, whyNot }];
+    const aged = { ...facts, confidence: agedConfidence(facts.confidence, facts) };
+    return [{ rule: rule.id, name, facts: aged, figures: ruleFigures(rule, facts), checks: own, whyNot }];
   });
 
 /** The places that are asked about a rule, the one whose answer counts first. */

@@ -7,13 +7,22 @@ export interface RulesAge {
   readonly compiled: string;
   /** The rules that were to be gone through again before the day asked for, each once, with the day; the earliest first. */
   readonly overdue: readonly { readonly rule: string; readonly by: string }[];
+  /** The rules that are not known for the day asked for, each once, with the day from which on they are believed to hold. */
+  readonly notKnown: readonly { readonly rule: string; readonly before: string }[];
 }
 
-/** @param day the day of the situation; left out, nothing is overdue */
-export function rulesAge(checks: readonly Check[], day: string | undefined): RulesAge {
+/** How old the rules behind these checks are, on the day they were asked for. */
+export function rulesAge(checks: readonly Check[]): RulesAge {
   const decided = checks.filter(({ status }) => status !== 'notApplicable');
   const compiled = decided.map(({ source }) => source.compiled).sort()[0] ?? compiledOn;
-  const late = decided.filter(({ source }) => day !== undefined && source.checkAgainBy < day);
-  const overdue = [...new Map(late.map(({ rule, source }) => [rule, { rule, by: source.checkAgainBy }])).values()];
-  return { compiled, overdue: overdue.sort((a, b) => a.by.localeCompare(b.by)) };
+  const each = <Of extends { readonly rule: string }>(all: readonly Of[]): readonly Of[] => [
+    ...new Map(all.map((one) => [one.rule, one])).values(),
+  ];
+  const overdue = each(
+    decided.flatMap(({ rule, source }) => (source.overdueSince ? [{ rule, by: source.overdueSince }] : [])),
+  );
+  const notKnown = each(
+    decided.flatMap(({ rule, source }) => (source.notKnownBefore ? [{ rule, before: source.notKnownBefore }] : [])),
+  );
+  return { compiled, overdue: [...overdue].sort((a, b) => a.by.localeCompare(b.by)), notKnown };
 }

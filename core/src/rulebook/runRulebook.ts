@@ -3,6 +3,7 @@ import type { Check } from '../checks/check.ts';
 import { allRules } from '../rules/allRules.ts';
 import { withSomebodyWhoMay } from '../rules/drivers.ts';
 import { asking, isAsked, type AnyRule } from '../rules/rule.ts';
+import { agedConfidence } from '../situation/dated.ts';
 import { lookUp } from './lookUp.ts';
 
 /** Every check of the rig in its situation. Missing data, and figures that make no number, give `unknown`, never an exception. */
@@ -16,7 +17,19 @@ const answer = (rule: AnyRule, loads: Loads): readonly Check[] =>
   isAsked(rule, loads.view) ? rule.check(asking(rule, loads, lookUp(rule, loads.view.situation))) : [];
 
 const settled = (checks: readonly Check[], loads: Loads): readonly Check[] =>
-  withSomebodyWhoMay(checks).map((check) => (isFinite(check) ? check : unknown(check, loads)));
+  withSomebodyWhoMay(checks).map((check) => aged(isFinite(check) ? check : unknown(check, loads)));
+
+/**
+ * A rule that was to be gone through again, or is not known for the day, is less sure. Being overdue softens only what passes: over stays
+ * over.
+ */
+function aged(check: Check): Check {
+  const { source, status } = check;
+  const { overdueSince, notKnownBefore } = source;
+  if (overdueSince === undefined && notKnownBefore === undefined) return check;
+  if (notKnownBefore === undefined && status === 'over') return check;
+  return { ...check, source: { ...source, confidence: agedConfidence(source.confidence, source) } };
+}
 
 /**
  * The rulebook for one rig at many moments, between which its loads change and little else. A rule that asked nothing of the loads

@@ -1,5 +1,5 @@
 import { breaksLaw, comparesLoad, type Check } from '../checks/check.ts';
-import { holdsOn, sanctionsAgainBy } from '../situation/dated.ts';
+import { agedOn, holdsOn } from '../situation/dated.ts';
 import type { SanctionBand, SanctionRow } from '../jurisdictions/law.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
 import { bears } from '../jurisdictions/when.ts';
@@ -38,8 +38,7 @@ export function sanctions(loads: Loads, checks: readonly Check[]): readonly Sanc
       const times = facts.perKg === undefined ? 1 : Math.ceil(-margin / facts.perKg);
       const beyond = facts.beyond && excess > facts.beyond.above ? facts.beyond.says : null;
       const { date } = loads.view.situation;
-      const again = facts.checkAgainBy ?? sanctionsAgainBy;
-      const overdueSince = date !== undefined && again < date ? again : null;
+      const overdueSince = agedOn(facts, 'money', date).overdueSince ?? null;
       return [{ check, place, facts, excess, band: bandOf(facts, excess, -margin), times, beyond, overdueSince }];
     }),
   );

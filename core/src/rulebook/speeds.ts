@@ -1,5 +1,5 @@
 import type { Confidence } from '../checks/check.ts';
-import { holdsOn } from '../situation/dated.ts';
+import { agedConfidence, agedOn, holdsOn } from '../situation/dated.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
 import type { RoadSpeeds, SpeedLine, SpeedLaw } from '../jurisdictions/law.ts';
 import { bears } from '../jurisdictions/when.ts';
@@ -53,7 +53,8 @@ function speedIn(loads: Loads, place: Jurisdiction): Found {
     const { answer, missing } = bears(loads, row.when);
     if (answer === 'no') continue;
     if (answer === 'unknown') return { speed: driverAlone(), missing };
-    const { as, rural, dual, motorway, source, confidence, asks } = row;
+    const { as, rural, dual, motorway, source, asks } = row;
+    const confidence = agedConfidence(row.confidence, agedOn(row, 'driving', loads.view.situation.date));
     return {
       speed: { ...lasting, as, rural, dual, motorway, source, confidence, ...(asks ? { asks } : {}) },
       missing: [],

@@ -7,7 +7,7 @@ import type { RigView } from '../loading/rigView.ts';
 import { message, type Message } from '../messages/message.ts';
 import { binds, bindsLoad, type Check } from '../checks/check.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
-import { claimsLaw, legality, markOf, type Mark } from './mark.ts';
+import { claimsLaw, isAged, legality, markOf, type Mark } from './mark.ts';
 import { verdictSentence } from './sentence.ts';
 import { decidedAsUsual } from './typicalMessage.ts';
 
@@ -53,7 +53,7 @@ export function assessed<Of extends Loads>(loads: Of, checks: readonly Check[]):
     legal,
     mark,
     governing: governingCheck(checks),
-    sentence: asUsual(verdictSentence(view, checks, mark), checks),
+    sentence: asAged(asUsual(verdictSentence(view, checks, mark), checks), checks),
   };
 }
 
@@ -62,6 +62,20 @@ const asUsual = (what: Message, checks: readonly Check[]): Message =>
   checks.some((check) => (check.required || binds(check)) && decidedAsUsual(check))
     ? message('verdict.asUsual', { what })
     : what;
+
+/** A verdict that passes by rules nobody has gone through again in time, or that are not known for the day, says so. */
+function asAged(what: Message, checks: readonly Check[]): Message {
+  const [first, ...more] = rulesOf(checks.filter(isAged));
+  if (!first) return what;
+  const { rule, source } = first;
+  const key = source.notKnownBefore === undefined ? 'verdict.asFarAsReviewed' : 'verdict.notKnownThen';
+  const day = source.notKnownBefore ?? source.overdueSince ?? '';
+  return message(key, { what, rule: message(`rule.${rule}`), day, count: more.length });
+}
+
+const rulesOf = (checks: readonly Check[]): readonly Check[] => [
+  ...new Map(checks.map((check) => [check.rule, check])).values(),
+];
 
 function governingCheck(checks: readonly Check[]): Check | null {
   let least: Check | null = null;

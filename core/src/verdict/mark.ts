@@ -9,12 +9,18 @@ export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'open' | 'undecided';
 
 /**
  * Over beats unknown; any legal check that applies and is unknown leaves it open, whichever it is; a maker's breach leaves it as it
- * is. What a rule of low confidence calls over leaves it open.
+ * is. What a rule of low confidence calls over leaves it open; so does what passes by a rule that was to be gone through again.
  */
 export function legality(checks: readonly Check[]): boolean | null {
   if (checks.some(breaksLaw)) return false;
-  return checks.some((check) => leavesOpen(check) || mayBreakLaw(check)) ? null : true;
+  return checks.some((check) => leavesOpen(check) || mayBreakLaw(check) || isAged(check)) ? null : true;
 }
+
+/** Law that is passed as far as known only: it was to be gone through again, or is not known for the day. */
+export const isAged = ({ kind, status, source }: Check): boolean =>
+  kind === 'legal' &&
+  (status === 'within' || status === 'tight') &&
+  (source.overdueSince !== undefined || source.notKnownBefore !== undefined);
 
 /** Whether any law of ours is asked at all: where the plates alone are judged, nothing is called legal or not. */
 export const claimsLaw = (checks: readonly Check[]): boolean => checks.some(({ kind }) => kind === 'legal');

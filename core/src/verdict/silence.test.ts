@@ -56,7 +56,8 @@ describe('silence', () => {
   });
 
   it('of a maker’s limit is said, and a maker’s breach comes before questions', () => {
-    const legal = { kind: 'legal', status: 'within', quantity: 'vehicleTotal' } as const;
+    const source = { confidence: 'high' } as Check['source'];
+    const legal = { kind: 'legal', status: 'within', quantity: 'vehicleTotal', source } as const;
     const of = (...list: Partial<Check>[]) => {
       const checks = list.map((one) => ({ ...caravan, ...one }) as unknown as Check);
       return [legality(checks), markOf(legality(checks), checks)];
@@ -68,10 +69,7 @@ describe('silence', () => {
     expect(of(legal, { kind: 'maker', status: 'unknown', quantity: 'rearAxle' })).toEqual([true, 'open']);
     expect(of(legal, { kind: 'legal', status: 'unknown', quantity: 'ballLoad' })).toEqual([null, 'undecided']);
     expect(of(legal, asked, { kind: 'maker', status: 'over', quantity: 'place' })).toEqual([null, 'maker']);
-    expect(of({ ...asked, status: 'over', source: { confidence: 'high' } as Check['source'] }, asked)).toEqual([
-      false,
-      'over',
-    ]);
+    expect(of({ ...asked, status: 'over', source }, asked)).toEqual([false, 'over']);
   });
 });
 

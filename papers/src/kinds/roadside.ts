@@ -34,7 +34,7 @@ export function roadsidePage(ask: PaperAsk): Paper {
         .join(', '),
     }),
   ];
-  const age = rulesAge(checks, situation.date ?? ask.today);
+  const age = rulesAge(checks);
   return sheetOf(
     ask,
     'roadside',

@@ -1,4 +1,5 @@
 import {
+  isAged,
   leavesOpen,
   informationFor,
   isState,
@@ -66,7 +67,7 @@ export function report(assessment: Assessment, region: Region, words: Speech, ti
       number | null
     >,
     by: howKnown(assessment, reported),
-    rules: rulesAge(assessment.checks, view.situation.date),
+    rules: rulesAge(assessment.checks),
     checks: assessment.checks.map((check) => checkReport(assessment, check, words)),
     ...surroundings(assessment, words),
   };
@@ -162,5 +163,5 @@ export const reportText = (data: unknown): string =>
  */
 export function exitCode({ mark, checks }: Pick<Assessment, 'mark' | 'checks'>): 0 | 1 | 3 {
   if (mark === 'over' || mark === 'maker') return 1;
-  return mark === 'undecided' || checks.some(leavesOpen) ? 3 : 0;
+  return mark === 'undecided' || checks.some((check) => leavesOpen(check) || isAged(check)) ? 3 : 0;
 }

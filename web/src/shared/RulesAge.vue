@@ -8,7 +8,7 @@ import { useSpeech } from './useSpeech.ts';
 const props = defineProps<{ checks: readonly Check[]; day: string | undefined }>();
 const { t } = useI18n();
 const { say } = useSpeech();
-const age = computed(() => rulesAge(props.checks, props.day));
+const age = computed(() => rulesAge(props.checks));
 const overdue = computed(() => {
   const [first, ...more] = age.value.overdue;
   return (

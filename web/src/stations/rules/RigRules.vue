@@ -50,6 +50,8 @@ const bearing = ({ bears, facts }: Information): string =>
             >{{ t('app.source.varies') }} {{ t(`app.variesBy.${one.facts.variesBy}`) }}</span
           >
           <span>{{ t('app.rules.compiled', { day: one.facts.compiled, again: one.facts.checkAgainBy }) }}</span>
+          <b v-if="one.facts.overdueSince">{{ t('app.rules.overdue') }}</b>
+          <b v-if="one.facts.notKnownBefore">{{ t('app.rules.notKnown', { day: one.facts.notKnownBefore }) }}</b>
         </p>
         <p v-if="one.figures.length > 0" class="figures">{{ one.figures.map(say).join(', ') }}</p>
         <p v-if="one.whyNot" class="soft">{{ t('app.rules.not') }} <MessageText :message="one.whyNot" /></p>
