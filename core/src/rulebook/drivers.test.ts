@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { compile } from '../loads/compile.ts';
 import type { RigView } from '../loading/rigView.ts';
+import type { Message } from '../messages/message.ts';
 import { situationIn, type Situation } from '../situation/situation.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
 import { covers, type Cover, type LicensedMasses } from '../rules/licenceLaw.ts';
@@ -107,7 +108,7 @@ describe('a van plated 3,850 kg and a German B', () => {
   it('is not known in 2030: the rule is expected, and awaits national law', () => {
     expect(on('2030-01-01')).toMatchObject({
       status: 'unknown',
-      notes: [{ key: 'licence.coming', params: { year: 2029 } }],
+      notes: [{ key: 'licence.coming', params: { year: 2029 } }, { key: 'licence.account.mayCover' }],
     });
   });
   it('hears nothing of it in a van that is no motor caravan', () => {
@@ -148,7 +149,10 @@ describe('several drivers', () => {
 });
 
 describe('what ends', () => {
-  const notes = (licence: Licence) => check(driven(rig(3850), licence), 'people.licence')?.notes.map(({ key }) => key);
+  const notes = (licence: Licence) =>
+    check(driven(rig(3850), licence), 'people.licence')
+      ?.notes.map(({ key }) => key)
+      .filter((key) => !key.startsWith('licence.account'));
   it('is said of a C1: inherited ones at 70, tested ones by their renewal, continental ones after five years', () => {
     expect(notes({ issuer: 'GB', classes: ['B'], tested: 'before1997', age: 69 })).toEqual(['licence.endsAt']);
     expect(notes({ issuer: 'GB', classes: ['B'], tested: 'before1997', age: 50 })).toEqual([]);
@@ -168,6 +172,7 @@ describe('the licence check', () => {
       { key: 'licence.wouldCover', params: { needed: { key: 'licence.class.C1' } } },
       { key: 'licence.downrate' },
       { key: 'licence.coming' },
+      { key: 'licence.account.doesNot', params: { held: { key: 'licence.class.B' } } },
     ]);
     expect(assess(view)).toMatchObject({ legal: false, mark: 'over' });
   });
@@ -300,6 +305,44 @@ describe('the day of birth', () => {
     expect(on('2027-05-19')?.notes[0]?.key).toBe('licence.endsAt');
     expect(on('2027-05-20')).toMatchObject({ status: 'over' });
     expect(on('2027-05-20')?.notes.map(({ key }) => key)).toContain('licence.endsAt');
+  });
+
+  it('is not needed where the day is known on which an age was said: it grows by a year with every new year', () => {
+    const aged = (age: number, ageOn: string | undefined, date: string) => {
+      const { born: _, ...unborn } = licence;
+      const said = { ...unborn, age, ...(ageOn ? { ageOn } : {}) };
+      return check(driven(rig(5000), said, { date }), 'people.licence')?.status;
+    };
+    expect(aged(67, '2026-12-01', '2026-12-01')).toBe('within');
+    expect(aged(67, '2026-12-01', '2028-06-01')).toBe('within');
+    expect(aged(67, '2026-12-01', '2029-01-01')).toBe('over');
+    expect(aged(67, '2026-12-01', '2032-01-01')).toBe('over');
+    // Looked back on, nobody was older.
+    expect(aged(67, '2026-12-01', '2020-01-01')).toBe('within');
+  });
+
+  it('says of every class that was looked at what it allows, and of one that covers that alone', () => {
+    const account = (classes: LicenceClass[], vehicleMax: number) =>
+      check(
+        driven(rig(vehicleMax), { issuer: 'DE', classes }, { date: '2026-06-01' }),
+        'people.licence',
+      )?.notes.flatMap(({ key, params }) =>
+        key.startsWith('licence.account') ? [[key, (params?.['held'] as Message).key]] : [],
+      );
+    expect(account(['B', 'BE'], 3880)).toEqual([
+      ['licence.account.doesNot', 'licence.class.B'],
+      ['licence.account.doesNot', 'licence.class.BE'],
+    ]);
+    expect(account(['B', 'C1'], 3880)).toEqual([['licence.account.covers', 'licence.class.C1']]);
+    expect(account(['de3'], 7500)).toEqual([['licence.account.covers', 'licence.class.de3']]);
+  });
+
+  it('of what is only expected settles nothing: over until the day before, then not decided', () => {
+    const on = (date: string) =>
+      assess(driven({ ...rig(3880), limits: { vehicleMax: 3880 } }, { issuer: 'DE', classes: ['B'] }, { date }));
+    const licenceOf = (date: string) => on(date).checks.find(({ id }) => id === 'people.licence')?.status;
+    expect([licenceOf('2029-11-25'), licenceOf('2029-11-26')]).toEqual(['over', 'unknown']);
+    expect([on('2029-11-25').legal, on('2029-11-26').legal]).toEqual([false, null]);
   });
 
   it('goes before an age that was stated', () => {

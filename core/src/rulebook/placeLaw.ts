@@ -6,7 +6,7 @@ import { whenMessages } from '../jurisdictions/whenMessages.ts';
 import { kilograms, message, type Message } from '../messages/message.ts';
 import { allRules } from '../rules/allRules.ts';
 import { licenceRule } from '../rules/licence.ts';
-import type { LicenceRow } from '../rules/licenceLaw.ts';
+import { licenceSays } from '../rules/licenceWords.ts';
 import type { AnyRule } from '../rules/rule.ts';
 import { holdsOn, isComing, type Dated } from '../situation/dated.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
@@ -77,25 +77,6 @@ const licencesOf = (place: Jurisdiction, day: string): readonly LawEntry[] => {
     return [{ id, sort: 'licence', name, says, kind, source, edition, confidence: row.confidence, ...when }];
   });
 };
-
-function licenceSays(row: LicenceRow): readonly Message[] {
-  const mass = (key: string, most: number | undefined): readonly Message[] =>
-    most === undefined ? [] : [message(`law.licence.${key}`, { most: kilograms(most, 'nearest') })];
-  const flag = (key: string, holds: boolean | undefined): readonly Message[] =>
-    holds ? [message(`law.licence.${key}`)] : [];
-  return [
-    ...mass('vehicle', row.vehicleMost),
-    ...mass('trailer', row.trailerMost),
-    ...mass('together', row.togetherMost),
-    ...(row.axlesMost === undefined ? [] : [message('law.licence.axles', { most: row.axlesMost })]),
-    ...flag('zeroEmission', row.zeroEmission),
-    ...flag('motorCaravan', row.motorCaravan),
-    ...flag('alone', row.alone),
-    ...flag('unlimited', row.unlimited),
-    ...flag('onlyAtHome', row.onlyAtHome),
-    ...flag('tested', row.tested !== undefined),
-  ];
-}
 
 const speedsOf = (place: Jurisdiction, day: string): readonly LawEntry[] => {
   const law = lawOf(place.country).speeds;

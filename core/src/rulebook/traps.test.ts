@@ -286,11 +286,12 @@ describe('traps of people and papers', () => {
 
   it('what an old test brought along ends at 70, and 8,250 kg together is its ceiling', () => {
     const old = (age: number): Licence => ({ issuer: 'GB', classes: ['B'], tested: 'before1997', age });
-    expect(licensed(old(60), 3850)).toMatchObject({ status: 'within', notes: [] });
-    expect(licensed(old(69), 3850)).toMatchObject({ status: 'within', notes: [{ key: 'licence.endsAt' }] });
+    const covering = { key: 'licence.account.covers' };
+    expect(licensed(old(60), 3850)).toMatchObject({ status: 'within', notes: [covering] });
+    expect(licensed(old(69), 3850)).toMatchObject({ status: 'within', notes: [{ key: 'licence.endsAt' }, covering] });
     expect(licensed(old(70), 3850)?.status).toBe('over');
     expect(licensed(old(70), 3850)?.notes.map((note) => note.key)).toContain('licence.endsAt');
-    expect(licensed(old(70), 3500)).toMatchObject({ status: 'within', notes: [] });
+    expect(licensed(old(70), 3500)).toMatchObject({ status: 'within', notes: [covering] });
     expect(licensed({ issuer: 'GB', classes: ['C1E'], codes: ['107'] }, 5000, 3251)?.status).toBe('over');
     expect(licensed({ issuer: 'GB', classes: ['C1E'] }, 5000, 3251)?.status).toBe('within');
   });
@@ -310,7 +311,10 @@ describe('traps of people and papers', () => {
       );
     expect(electric('GB', 4250)?.status).toBe('within');
     expect(electric('GB', 4251)?.status).toBe('over');
-    expect(electric('GB', 4250, 2750)).toMatchObject({ status: 'unknown', notes: [{ key: 'licence.mayCover' }] });
+    expect(electric('GB', 4250, 2750)).toMatchObject({
+      status: 'unknown',
+      notes: [{ key: 'licence.mayCover' }, { key: 'licence.account.mayCover' }],
+    });
     expect(electric('GB', 4250, 2751)?.status).toBe('over');
     expect(electric('GB-NIR', 4250)?.status).toBe('unknown');
     expect(electric('DE', 4000)?.status).toBe('over');

@@ -16,6 +16,7 @@ import {
   type LicenceLaw,
   type LicensedMasses,
 } from './licenceLaw.ts';
+import { licenceAccount } from './licenceWords.ts';
 import { defineRule } from './rule.ts';
 
 /** Whether each named driver's licence covers it: by plated masses, whatever the rig weighs today. Nothing is judged where nobody said. */
@@ -76,19 +77,30 @@ export const drivenBy = (situation: Situation, { issuer }: Licence): Driven => (
 
 function said(law: LicenceLaw, licence: Licence, masses: LicensedMasses, driven: Driven): Said {
   const cover = licenceCover(law, licence, masses, driven);
-  if (cover === 'yes') return { status: 'within', missing: [], notes: endNotes(law, licence, masses, driven) };
+  // Of what covers it, that alone is told; of what does not, or may, every class that was looked at.
+  const account = licenceAccount(law, licence, masses, driven);
+  if (cover === 'yes') {
+    const covering = account.filter(({ key }) => key === 'licence.account.covers').slice(0, 1);
+    return { status: 'within', missing: [], notes: [...endNotes(law, licence, masses, driven), ...covering] };
+  }
   const home = atHome(law, licence, masses, driven);
   const coming = comingNotes(law, licence, masses, driven);
   if (cover === 'check')
     return {
       status: 'unknown',
       missing: [],
-      notes: [...(coming.length > 0 ? coming : [message('licence.mayCover')]), ...home],
+      notes: [...(coming.length > 0 ? coming : [message('licence.mayCover')]), ...home, ...account],
     };
   return {
     status: 'over',
     missing: [],
-    notes: [...help(law, licence, masses, driven), ...lapsed(law, licence, masses, driven), ...coming, ...home],
+    notes: [
+      ...help(law, licence, masses, driven),
+      ...lapsed(law, licence, masses, driven),
+      ...coming,
+      ...home,
+      ...account,
+    ],
   };
 }
 

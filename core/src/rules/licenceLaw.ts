@@ -123,7 +123,7 @@ function comesAlong({ inherited }: LicenceLaw, { tested, age = 0 }: Licence): re
 }
 
 /** What is held: what is printed, and what an old test brought along. */
-const heldClasses = (law: LicenceLaw, licence: Licence): readonly LicenceClass[] => [
+export const heldClasses = (law: LicenceLaw, licence: Licence): readonly LicenceClass[] => [
   ...new Set([...licence.classes, ...comesAlong(law, licence)]),
 ];
 

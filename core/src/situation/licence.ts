@@ -20,16 +20,23 @@ export const licenceSchema = z.strictObject({
   novice: z.enum(['learner', 'p1', 'p2']).optional(),
   tested: z.enum(testPeriods).optional(),
   codes: z.array(z.enum(licenceCodes)).max(licenceCodes.length).optional(),
-  /** Years, on the day the rules are asked for. */
+  /** Years, on the day it was said (`ageOn`); where that day is left out, on the day the rules are asked for. */
   age: z.number().int().min(14).max(110).optional(),
+  ageOn: dateField.optional(),
   /** The day of birth, which says the age on any day; it goes before `age`. */
   born: dateField.optional(),
 });
 export type Licence = z.infer<typeof licenceSchema>;
 
-/** A licence as it stands on a day: with the holder's age then, where the day of birth is known. */
-export function licenceOn({ born, ...licence }: Licence, day: string | undefined): Licence {
-  if (born === undefined || day === undefined || day < born) return licence;
+/** An age that was said on a day has grown by a year with every new year since: rather a few months too old than too young. */
+function grown(age: number | undefined, said: string | undefined, day: string | undefined): Pick<Licence, 'age'> {
+  if (age === undefined || said === undefined || day === undefined || day <= said) return {};
+  return { age: age + Number(day.slice(0, 4)) - Number(said.slice(0, 4)) };
+}
+
+/** A licence as it stands on a day: with the holder's age then, where the day of birth is known, or the day an age was said. */
+export function licenceOn({ born, ageOn, ...licence }: Licence, day: string | undefined): Licence {
+  if (born === undefined || day === undefined || day < born) return { ...licence, ...grown(licence.age, ageOn, day) };
   const years = Number(day.slice(0, 4)) - Number(born.slice(0, 4));
   return { ...licence, age: day.slice(5) < born.slice(5) ? years - 1 : years };
 }

@@ -93,6 +93,7 @@ function checkReport(assessment: Assessment, check: Check, words: Speech) {
     checkAgainBy: source.checkAgainBy,
     ...(source.confidence === 'low' ? { ask: words.translate(`ask.${source.ask}`, {}) } : {}),
     ...(usual ? { usual: plainText(usual, words) } : {}),
+    ...(check.notes.length > 0 ? { notes: check.notes.map((one) => plainText(one, words)) } : {}),
     ...(missing.length > 0 ? { missing: missing.map((one) => plainText(missingMessage(one), words)) } : {}),
     ...(status === 'over' ? { help: remedies(assessment, check).map(({ says }) => plainText(says, words)) } : {}),
   };

@@ -4,6 +4,7 @@ import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Licence } from '@wagonomos/core';
 import { i18n } from '../app/i18n.ts';
+import { useToday } from '../stores/today.ts';
 import LicenceForm from './LicenceForm.vue';
 
 beforeEach(() => {
@@ -51,7 +52,9 @@ describe('what the driver holds', () => {
     select(wrapper, 'Codes on the licence')?.vm.$emit('change', ['79']);
     expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], codes: ['79'] });
     wrapper.getComponent(ElInputNumber).vm.$emit('change', 71);
-    expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], age: 71 });
+    // An age is of the day it was said.
+    const ageOn = useToday().day;
+    expect(last(wrapper)).toEqual({ issuer: 'DE', classes: ['B'], age: 71, ageOn });
     await wrapper.setProps({ licence: { issuer: 'DE', classes: ['B'], codes: ['79'], age: 71 } });
     wrapper.getComponent(ElInputNumber).vm.$emit('change', undefined, 71);
     select(wrapper, 'Codes on the licence')?.vm.$emit('change', []);

@@ -2,6 +2,7 @@
 import { askedOfLicence, classesOf, lawfulCountries, testPeriods, type Licence } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { useToday } from '../stores/today.ts';
 import ChoiceField from './ChoiceField.vue';
 import ChoicesField from './ChoicesField.vue';
 import DayField from './DayField.vue';
@@ -11,6 +12,7 @@ import FieldFrame from './FieldFrame.vue';
 const props = defineProps<{ licence: Licence | undefined }>();
 const emit = defineEmits<{ change: [licence: Licence | undefined] }>();
 const { t } = useI18n();
+const today = useToday();
 const classes = computed(() => (props.licence ? classesOf(props.licence.issuer) : []));
 const asked = computed(() => askedOfLicence(props.licence));
 
@@ -18,8 +20,9 @@ const issue = (issuer: Licence['issuer'] | '') => {
   if (issuer === '') return emit('change', undefined);
   const [usual] = classesOf(issuer);
   // Who it is stays, whoever issued it.
-  const { age, born } = props.licence ?? {};
-  const person = { ...(age === undefined ? {} : { age }), ...(born === undefined ? {} : { born }) };
+  const { age, ageOn, born } = props.licence ?? {};
+  const said = ageOn === undefined ? {} : { ageOn };
+  const person = { ...(age === undefined ? {} : { age, ...said }), ...(born === undefined ? {} : { born }) };
   emit('change', { issuer, classes: usual ? [usual] : [], ...person });
 };
 /** An answer taken back is left out: what nobody says is not judged. */
@@ -103,7 +106,9 @@ const change = (patch: { [Key in keyof Licence]?: Licence[Key] | undefined }) =>
         controls-position="right"
         :placeholder="t('app.situation.notSaid')"
         :aria-label="t('app.situation.age')"
-        @change="(age: number | null | undefined) => change({ age: age ?? undefined })"
+        @change="
+          (age: number | null | undefined) => change({ age: age ?? undefined, ageOn: age ? today.day : undefined })
+        "
       />
     </FieldFrame>
   </template>
