@@ -85,7 +85,7 @@ export type { GearAxle, RunningGear } from '../rig/runningGear.ts';
 export { seatsIn } from '../rig/seatsIn.ts';
 export { whenMessages } from '../jurisdictions/whenMessages.ts';
 export { rulesAge } from '../rulebook/rulesAge.ts';
-export { informationFor, type Information } from '../rulebook/information.ts';
+export { informationFor, mostInformation, worstFirst, type Information } from '../rulebook/information.ts';
 export { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
 export { lawChanges, lawSorts, placeLaw, type LawEntry } from '../rulebook/placeLaw.ts';
 export { ruleList } from '../rulebook/ruleList.ts';

@@ -36,6 +36,8 @@ export interface Note extends Sourced {
   readonly exceptStates?: readonly AustralianState[];
   /** Asked where the rig travels, or where it is registered. */
   readonly by: 'travel' | 'vehicle';
+  /** What comes of not knowing it: somebody is hurt, or fined; left out: it is good to know. */
+  readonly harm?: 'hurt' | 'fine' | 'know';
   readonly when: When;
 }
 

@@ -12,6 +12,12 @@ export interface When {
   /** What a British van or pick-up is by its papers; `unsaid` counts where nobody has said. */
   readonly classedAs?: readonly (NonNullable<Vehicle['classedAs']> | 'unsaid')[];
   readonly builds?: readonly Vehicle['build'][];
+  /** A stabilising coupling head, or sway control. */
+  readonly stabiliser?: boolean;
+  /** Somebody who drives is new to it, as far as was said. */
+  readonly novice?: boolean;
+  /** Asked for a day of the months in which winter tyres are asked for somewhere, November to April. */
+  readonly winter?: boolean;
   readonly vehicleAbove?: number;
   readonly vehicleMost?: number;
   /** From so much on: the mark itself counts. */
@@ -67,6 +73,9 @@ function parts(loads: Loads, when: When): readonly Bearing[] {
   if (when.towing !== undefined) found.push(said(when.towing === (trailer !== undefined)));
   if (when.fifthWheel !== undefined) found.push(said(when.fifthWheel === isFifthWheel(trailer)));
   if (when.classedAs) found.push(classed(vehicle, when.classedAs));
+  if (when.stabiliser !== undefined) found.push(said(when.stabiliser === (trailer?.stabiliser === 'present')));
+  if (when.novice !== undefined) found.push(said(when.novice === driven(loads)));
+  if (when.winter !== undefined) found.push(said(when.winter === inWinter(loads.view.situation.date)));
   if (when.builds) found.push(said(vehicle !== undefined && when.builds.includes(vehicle.build)));
   const car = () => (vehicle ? limitOf(loads, 'vehicleMax', 'vehicle') : nothing);
   const towed = () => (trailer ? limitOf(loads, 'trailerMax', 'trailer') : nothing);
@@ -86,6 +95,14 @@ function parts(loads: Loads, when: When): readonly Bearing[] {
   if (when.any) found.push(anyOf(when.any.map((one) => bears(loads, one))));
   return found;
 }
+
+const driven = ({ view: { situation } }: Loads): boolean =>
+  [situation.licence, ...(situation.drivers ?? []).map(({ licence }) => licence)].some(
+    (licence) => licence?.novice !== undefined,
+  );
+
+const inWinter = (date: string | undefined): boolean =>
+  date !== undefined && [11, 12, 1, 2, 3, 4].includes(Number(date.slice(5, 7)));
 
 function classed(vehicle: Vehicle | undefined, among: NonNullable<When['classedAs']>): Bearing {
   if (!vehicle) return said(false);

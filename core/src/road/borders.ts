@@ -1,7 +1,7 @@
 import { binds, type Check } from '../checks/check.ts';
 import type { Note } from '../jurisdictions/law.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { informationFor } from '../rulebook/information.ts';
+import { informationFor, mostInformation, worstFirst } from '../rulebook/information.ts';
 import { speedRule, type SpeedRule } from '../rulebook/speeds.ts';
 import { samePlace, type Jurisdiction } from '../situation/situation.ts';
 import { judge } from '../verdict/assess.ts';
@@ -42,10 +42,11 @@ export function bordersOf({ start, steps, events }: ReckonedTrip): readonly Bord
   return places.map(({ section, before, view }) => {
     const [then, now] = [before && judge(before), judge(view)];
     const { travel, date } = view.situation;
-    const notes = informationFor(now.loads)
-      .filter(({ place, bears }) => samePlace(place, travel) && bears !== 'no')
+    const notes = worstFirst(informationFor(now.loads))
+      .filter(({ place }) => samePlace(place, travel))
       .map(({ facts }) => facts)
-      .filter((note) => !said.has(note));
+      .filter((note) => !said.has(note))
+      .slice(0, mostInformation);
     for (const note of notes) said.add(note);
     return {
       section,

@@ -36,5 +36,21 @@ export function informationFor(loads: Loads): readonly Information[] {
   );
 }
 
+const harms = ['hurt', 'fine', 'know'] as const;
+
+/** No more stand at once: what is read is worth more than what is listed. */
+export const mostInformation = 7;
+
+/** What bears on this rig, what can hurt somebody first, then what is fined; what may bear behind what does. */
+export const worstFirst = (all: readonly Information[]): readonly Information[] =>
+  all
+    .filter(({ bears: answer }) => answer !== 'no')
+    .map((one, at) => ({ one, at }))
+    .sort((a, b) => rankOf(a.one) - rankOf(b.one) || a.at - b.at)
+    .map(({ one }) => one);
+
+const rankOf = ({ facts, bears: answer }: Information): number =>
+  harms.indexOf(facts.harm ?? 'know') + (answer === 'yes' ? 0 : harms.length);
+
 const isThere = ({ states, exceptStates = [] }: Note, { state }: Jurisdiction): boolean =>
   state === undefined ? !states : (!states || states.includes(state)) && !exceptStates.includes(state);

@@ -1,4 +1,12 @@
-import { journeyOf, roadsideChecks, rulesAge, type Check } from '@wagonomos/core';
+import {
+  informationFor,
+  journeyOf,
+  mostInformation,
+  roadsideChecks,
+  rulesAge,
+  worstFirst,
+  type Check,
+} from '@wagonomos/core';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import type { PaperAsk } from '../ask.ts';
 import {
@@ -57,6 +65,7 @@ export function roadsidePage(ask: PaperAsk): Paper {
       heading(t('paper.roadside.papers')),
       { ul: papersAtHand(ask).map((one) => t(`paper.roadside.hand.${one}`)), type: 'square' },
       soft(t('paper.roadside.handCaution')),
+      ...toKnow(ask, words),
       soft(t('paper.roadside.compiled', { day: words.day(age.compiled) })),
     ],
     { words, cautions: [t('paper.caution.roadside')] },
@@ -85,6 +94,18 @@ function drivers(words: PaperWords, checks: readonly Check[]): readonly Content[
       asked.map((check) => [words.say(check.name), margin(words, check)]),
     ),
   ];
+}
+
+/** What a well-read person would mention of the places on the way, the worst first. */
+function toKnow({ based }: PaperAsk, { t }: PaperWords): readonly Content[] {
+  const known = worstFirst(informationFor(based.assessment.loads)).filter(({ bears }) => bears === 'yes');
+  if (known.length === 0) return [];
+  const lines = known
+    .slice(0, mostInformation)
+    .map(({ facts }) =>
+      facts.confidence === 'low' ? t('app.notes.perhaps', { text: t(`info.${facts.id}`) }) : t(`info.${facts.id}`),
+    );
+  return [heading(t('app.notes.title')), { ul: lines, type: 'square', fontSize: 8 }];
 }
 
 function papersAtHand({ view, tickets, cases }: PaperAsk): readonly string[] {

@@ -2,6 +2,7 @@ import {
   isAged,
   leavesOpen,
   informationFor,
+  worstFirst,
   isState,
   journeyStops,
   missingMessage,
@@ -134,16 +135,14 @@ function surroundings({ loads, checks }: Assessment, words: Speech) {
       ...(beyond ? { beyond: words.translate(`sanction.${beyond}`, {}) } : {}),
       confidence: facts.confidence,
     })),
-    information: informationFor(loads)
-      .filter(({ bears }) => bears !== 'no')
-      .map(({ facts, place, bears, coming }) => ({
-        id: facts.id,
-        place: name(place),
-        bears,
-        ...(coming ? { coming, from: facts.from } : {}),
-        says: words.translate(`info.${facts.id}`, {}),
-        confidence: facts.confidence,
-      })),
+    information: worstFirst(informationFor(loads)).map(({ facts, place, bears, coming }) => ({
+      id: facts.id,
+      place: name(place),
+      bears,
+      ...(coming ? { coming, from: facts.from } : {}),
+      says: words.translate(`info.${facts.id}`, {}),
+      confidence: facts.confidence,
+    })),
   };
 }
 

@@ -3,6 +3,31 @@ import { always } from '../when.ts';
 
 /** From general knowledge, each with its confidence; not yet checked against the texts. */
 export const notes: readonly Note[] = [
+  {
+    id: 'auNobodyInside',
+    by: 'travel',
+    when: { towing: true },
+    source: 'auVehicleStandards',
+    confidence: 'high',
+    harm: 'hurt',
+  },
+  {
+    id: 'auFollowing',
+    by: 'travel',
+    when: { towing: true, longerThan: 7.5 },
+    source: 'auDimensions',
+    confidence: 'medium',
+    harm: 'fine',
+  },
+  {
+    id: 'auShackles',
+    by: 'travel',
+    when: { towing: true, fifthWheel: false },
+    source: 'auCouplings',
+    confidence: 'medium',
+    harm: 'hurt',
+  },
+  { id: 'auNoviceSpeeds', by: 'travel', when: { novice: true }, source: 'auNovice', confidence: 'low', harm: 'fine' },
   { id: 'auNoTolerance', by: 'travel', when: always, source: 'auVehicleStandards', confidence: 'high' },
   {
     id: 'auHeavyBands',
@@ -22,15 +47,17 @@ export const notes: readonly Note[] = [
   },
   {
     id: 'auBatteryMonitor',
+    harm: 'fine',
     by: 'travel',
     when: { towing: true, trailerAxlesAbove: 2000 },
     source: 'auTrailerBulletin',
     confidence: 'low',
     states: ['NSW'],
   },
-  { id: 'auLength', by: 'travel', when: { towing: true }, source: 'auDimensions', confidence: 'high' },
+  { id: 'auLength', harm: 'fine', by: 'travel', when: { towing: true }, source: 'auDimensions', confidence: 'high' },
   {
     id: 'auOverhang',
+    harm: 'fine',
     by: 'travel',
     when: { towing: true, fifthWheel: false },
     source: 'auDimensions',
@@ -38,12 +65,20 @@ export const notes: readonly Note[] = [
   },
   {
     id: 'auSemiOverhang',
+    harm: 'fine',
     by: 'travel',
     when: { towing: true, fifthWheel: true },
     source: 'auDimensions',
     confidence: 'medium',
   },
-  { id: 'auTowedCar', by: 'travel', when: { builds: ['motorhome'] }, source: 'auVehicleStandards', confidence: 'low' },
+  {
+    id: 'auTowedCar',
+    harm: 'fine',
+    by: 'travel',
+    when: { builds: ['motorhome'] },
+    source: 'auVehicleStandards',
+    confidence: 'low',
+  },
   { id: 'auSchemeNsw', by: 'vehicle', when: always, source: 'auCertification', confidence: 'high', states: ['NSW'] },
   { id: 'auSchemeVic', by: 'vehicle', when: always, source: 'auCertification', confidence: 'high', states: ['VIC'] },
   { id: 'auSchemeQld', by: 'vehicle', when: always, source: 'auCertification', confidence: 'medium', states: ['QLD'] },

@@ -3,8 +3,31 @@ import { always } from '../when.ts';
 
 /** Of the whole continent, Switzerland included. From general knowledge, each with its confidence; not yet checked against the texts. */
 export const notes: readonly Note[] = [
+  {
+    id: 'euNobodyInside',
+    by: 'travel',
+    when: { towing: true },
+    source: 'euNationalLaw',
+    confidence: 'medium',
+    harm: 'hurt',
+  },
+  {
+    id: 'euStabiliserBall',
+    by: 'travel',
+    when: { stabiliser: true },
+    source: 'couplingApproval',
+    confidence: 'medium',
+    harm: 'hurt',
+  },
   { id: 'euPlates', by: 'travel', when: always, source: 'euNationalLaw', confidence: 'high' },
-  { id: 'euTowedCar', by: 'travel', when: { builds: ['motorhome'] }, source: 'euNationalLaw', confidence: 'low' },
+  {
+    id: 'euTowedCar',
+    harm: 'fine',
+    by: 'travel',
+    when: { builds: ['motorhome'] },
+    source: 'euNationalLaw',
+    confidence: 'low',
+  },
 ];
 
 /**

@@ -3,11 +3,27 @@ import { always } from '../when.ts';
 
 /** Much alike in both of Britain's bodies of law. From general knowledge, each with its confidence; not yet checked against the texts. */
 export const sharedNotes: readonly Note[] = [
+  {
+    id: 'ukTowBarApproval',
+    by: 'vehicle',
+    when: { towing: true, builds: ['car', 'wagon'] },
+    source: 'ukConstructionAndUse',
+    confidence: 'high',
+    harm: 'fine',
+  },
   { id: 'ukNoTolerance', by: 'travel', when: always, source: 'ukTraffic', confidence: 'high' },
-  { id: 'ukRightLane', by: 'travel', when: { towing: true }, source: 'ukSpeeds', confidence: 'high' },
-  { id: 'ukNobodyInside', by: 'travel', when: { towing: true }, source: 'ukConstructionAndUse', confidence: 'medium' },
+  { id: 'ukRightLane', harm: 'fine', by: 'travel', when: { towing: true }, source: 'ukSpeeds', confidence: 'high' },
+  {
+    id: 'ukNobodyInside',
+    harm: 'hurt',
+    by: 'travel',
+    when: { towing: true },
+    source: 'ukConstructionAndUse',
+    confidence: 'medium',
+  },
   {
     id: 'ukTrailerLength',
+    harm: 'fine',
     by: 'travel',
     when: { towing: true, vehicleMost: 3500 },
     source: 'ukConstructionAndUse',
@@ -15,6 +31,7 @@ export const sharedNotes: readonly Note[] = [
   },
   {
     id: 'ukCabHeight',
+    harm: 'fine',
     by: 'travel',
     when: { builds: ['motorhome'] },
     source: 'ukConstructionAndUse',
@@ -22,6 +39,7 @@ export const sharedNotes: readonly Note[] = [
   },
   {
     id: 'ukTowedCar',
+    harm: 'fine',
     by: 'travel',
     when: { builds: ['motorhome'] },
     source: 'ukConstructionAndUse',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { informationFor, type Information } from '@wagonomos/core';
-import { computed } from 'vue';
+import { informationFor, mostInformation, worstFirst, type Information } from '@wagonomos/core';
+import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { usePlaces } from '../../shared/usePlaces.ts';
 import { useRig } from '../../stores/rig.ts';
@@ -11,9 +11,10 @@ import SourceLine from '../../shared/SourceLine.vue';
 const { t } = useI18n();
 const { placeName } = usePlaces();
 const rig = useRig();
-const notes = computed(() =>
-  rig.assessment ? informationFor(rig.assessment.loads).filter((one) => one.bears !== 'no') : [],
-);
+/** What can hurt somebody first, then what is fined; no more at once than is read. */
+const all = computed(() => (rig.assessment ? worstFirst(informationFor(rig.assessment.loads)) : []));
+const whole = ref(false);
+const notes = computed(() => (whole.value ? all.value : all.value.slice(0, mostInformation)));
 const how = ({ coming, facts }: Information): 'coming' | 'perhaps' | 'plain' =>
   coming ? 'coming' : facts.confidence === 'low' ? 'perhaps' : 'plain';
 </script>
@@ -29,6 +30,11 @@ const how = ({ coming, facts }: Information): 'coming' | 'perhaps' | 'plain' =>
         :country="one.place.country"
         :more="one.bears === 'unknown' ? t('app.notes.unknown') : ''"
       />
+    </li>
+    <li v-if="all.length > notes.length" class="no-print">
+      <button type="button" class="quiet-button" @click="whole = true">
+        {{ t('app.notes.more', { count: all.length - notes.length }, all.length - notes.length) }}
+      </button>
     </li>
   </SideSection>
 </template>
