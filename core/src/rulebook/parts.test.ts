@@ -130,6 +130,26 @@ describe('tyres, wheels and springs', () => {
     }
   });
 
+  it('of a trailer are made for the speed that law allows where it goes', () => {
+    // J 100, K 110, M 130 km/h. In France an outfit to 3,500 kg may go 130 on a motorway, a heavier one 90; in Germany 80, in Britain 60 mph.
+    const at = (travel: 'FR' | 'DE' | 'GB' | 'AU', speedSymbol: string, vehicleMax = 2200) => {
+      const view = made({
+        country: 'DE',
+        limits: { vehicleMax, trailerMax: 1300 },
+        trailer: gearOn('trailer', { loadIndex: '90', speedSymbol }),
+        situation: { travel: { country: travel } },
+      });
+      return check(view, 'gear.speed:trailer');
+    };
+    expect([at('FR', 'J'), at('FR', 'L'), at('FR', 'M')].map((one) => one?.status)).toEqual(['over', 'over', 'within']);
+    expect(at('FR', 'J', 2300)?.status).toBe('within');
+    expect(at('DE', 'F')?.status).toBe('within');
+    expect(at('DE', 'E')?.status).toBe('over');
+    expect([at('GB', 'J')?.status, at('GB', 'G')?.status]).toEqual(['within', 'over']);
+    // Where no speed is known for sure, for a usual one.
+    expect([at('AU', 'J')?.limit, at('AU', 'G')?.status]).toEqual([100, 'over']);
+  });
+
   it('of a trailer have a reserve that is advice', () => {
     const view = caseView(towing);
     const trailer = view.trailer && {

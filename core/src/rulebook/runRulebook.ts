@@ -14,7 +14,7 @@ export const runRulebook = (loads: Loads): readonly Check[] =>
   );
 
 const answer = (rule: AnyRule, loads: Loads): readonly Check[] =>
-  isAsked(rule, loads.view) ? rule.check(asking(rule, loads, lookUp(rule, loads.view.situation))) : [];
+  isAsked(rule, loads.view) ? rule.check(asking(rule, loads, lookUp(rule, loads))) : [];
 
 const settled = (checks: readonly Check[], loads: Loads): readonly Check[] =>
   withSomebodyWhoMay(checks).map((check) => aged(isFinite(check) ? check : unknown(check, loads)));

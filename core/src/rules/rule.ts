@@ -67,6 +67,8 @@ export interface Asked<Of> {
   readonly licencesOf: (country: Country) => LicenceLaw | null;
   /** Whether another rule is in force where a body is registered. */
   readonly inForce: (other: { readonly id: string }, side: Side) => boolean;
+  /** The highest speed that law allows this rig anywhere on the way, km/h; null: nothing is known of it. */
+  readonly fastest: () => number | null;
   /** A check of this rule that nothing has been compared in yet: the one way to make one. */
   open(this: void, facts: InForce<Of>, frame: Opening): Check;
 }

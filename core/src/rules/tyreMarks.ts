@@ -10,14 +10,17 @@ import { defineRule } from './rule.ts';
 const axleName = (gear: RunningGear) => ({ axle: message(`gearAxle.${gear.axle}`) });
 const groupOf = (side: Side) => (side === 'trailer' ? 'trailer' : 'axles');
 
-/** A trailer's tyres must be made for the speed it may be towed at. A vehicle's own top speed stands on no plate. */
+/**
+ * A trailer's tyres must be made for the speed it may be towed at on the way; where that is not known, for a usual one. A vehicle's own top
+ * speed stands on no plate.
+ */
 export const tyreSpeed = defineRule({
   id: 'gear.speed',
   group: 'trailer',
   by: 'trailer',
   silence: 'gear',
   needs: { trailerKmh: 'kmh' },
-  check: ({ loads, at, open }) =>
+  check: ({ loads, at, open, fastest }) =>
     (loads.view.trailer?.gear ?? []).flatMap((gear) => {
       const facts = at('trailer');
       if (!facts) return [];
@@ -29,9 +32,10 @@ export const tyreSpeed = defineRule({
         sense: 'min',
         unit: 'kmh',
       });
+      const asked = Math.floor(fastest() ?? facts.figures.trailerKmh);
       const speed = gear.speedSymbol === undefined ? null : speedOfSymbol(gear.speedSymbol);
       const missing = speed === null ? [missingOn(loads, 'trailer', 'tyreSymbol')] : [];
-      return [{ ...check, ...judgeCounted('min', speed, facts.figures.trailerKmh), missing }];
+      return [{ ...check, ...judgeCounted('min', speed, asked), missing }];
     }),
 });
 
