@@ -74,7 +74,7 @@ export type CheckRole =
   /** How fast it may go. */
   | 'speed';
 
-type CheckUnit = 'kN' | 'people' | 'pieces' | 'kmh' | 'years';
+type CheckUnit = 'm' | 'kN' | 'people' | 'pieces' | 'kmh' | 'years';
 
 /** A limit that is a share of a mass, or a sum of them, and no more than others allow. */
 export interface WorkedLimit {

@@ -1,3 +1,4 @@
+import { outfitLength } from '../loading/outfitLength.ts';
 import type { Loads } from '../loads/loads.ts';
 import { isFifthWheel, type Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
@@ -91,7 +92,7 @@ function parts(loads: Loads, when: When): readonly Bearing[] {
   ask(when.togetherAbove, () => sumOf(car(), towed()));
   ask(when.combinationAbove, () => (trailer ? limitOf(loads, 'combinationMax', 'vehicle') : nothing));
   ask(when.eitherAbove, () => heavier(car(), towed()));
-  ask(when.longerThan, () => lengthOf(loads));
+  ask(when.longerThan, () => ({ ...outfitLength(loads.view), missing: [] }));
   if (when.any) found.push(anyOf(when.any.map((one) => bears(loads, one))));
   return found;
 }
@@ -170,16 +171,3 @@ const heavier = (a: Figure, b: Figure): Figure => ({
   most: Math.max(a.most, b.most),
   missing: [...a.missing, ...b.missing],
 });
-
-/** From bumper to rear wall, m: of the vehicle, and with a trailer of both. What is not known of it makes it only longer. */
-function lengthOf({ view }: Loads): Figure {
-  const { vehicle, trailer } = view;
-  const ahead = vehicle?.geometry;
-  const behind = trailer?.geometry;
-  const reach = trailer ? ahead?.couplingOverhang : ahead?.rearOverhang;
-  const own = [ahead?.frontOverhang, ahead?.wheelbase, reach];
-  const towed = trailer ? [behind?.drawbarLength, behind?.bodyLength] : [];
-  const all = [...(vehicle ? own : []), ...towed];
-  const least = all.reduce<number>((sum, one) => sum + (one ?? 0), 0);
-  return { least, most: all.includes(undefined) ? Infinity : least, missing: [] };
-}

@@ -8,6 +8,7 @@ type SeenCode =
   | 'chainCount'
   | 'axleSpread'
   | 'classedAs'
+  | 'mirrors'
   | 'towReading'
   | 'chainMark'
   | 'breakaway'

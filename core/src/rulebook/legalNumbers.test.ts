@@ -23,6 +23,8 @@ const rest: Readonly<Record<string, Figures>> = {
   'breakaway.required': { aboveKg: 0, chainMostKg: 1500 },
   'brakes.kind': { overrunMostKg: 3500 },
   'chains.required': { onlyUnbraked: true },
+  'body.width': { mostM: 2.55 },
+  'body.length': { aloneM: 12, togetherM: 18.75 },
   'gear.speed': { trailerKmh: 100 },
   // A tenth more than by the index, at no more than 100 km/h.
   'gear.tyresForPlate': { trailerTimes: 1.1 },
@@ -55,6 +57,8 @@ const numbers: Readonly<Record<Country, Readonly<Record<string, Figures>>>> = {
     'breakaway.required': { aboveKg: 2000 },
     'chains.required': { twoAboveKg: 2500, markedAboveKg: 3500 },
     'tow.ratio': { careful: 0.85, most: 1, ofLoaded: true },
+    'body.width': { mostM: 2.5 },
+    'body.length': { aloneM: 12.5, togetherM: 19 },
     'gear.speed': { trailerKmh: 100 },
     'gear.age': { years: 7 },
   },

@@ -22,6 +22,8 @@ import { towBraked, towUnbraked } from './towing.ts';
 import { towFallback } from './towFallback.ts';
 import { towHalf } from './towHalf.ts';
 import { ownMass, towRatio } from './towRatio.ts';
+import { lengthRule, widthRule } from './dimensions.ts';
+import { mirrors } from './mirrors.ts';
 import { tyresForPlate } from './tyresForPlate.ts';
 import { tyreAgeRule, tyreSpeed } from './tyreMarks.ts';
 
@@ -60,6 +62,9 @@ export const allRules = [
   novice,
   seats,
   hundred,
+  mirrors,
+  widthRule,
+  lengthRule,
   tyreCapacityRule,
   tyresForPlate,
   tyreReserveRule,

@@ -6,7 +6,7 @@ import type { Side } from '../statics/pointLoad.ts';
 export function missingOn(
   { view }: Loads,
   side: Side,
-  code: 'tyreSymbol' | 'tyreAge' | 'date' | 'dampers' | 'hundredPlate' | 'abs' | 'registeredEmpty',
+  code: 'mirrors' | 'tyreSymbol' | 'tyreAge' | 'date' | 'dampers' | 'hundredPlate' | 'abs' | 'registeredEmpty',
 ): Missing {
   const body = view[side];
   return { code, body: body?.id ?? '', bodyName: body?.name ?? '' };

@@ -9,7 +9,7 @@ import type { Side } from '../statics/pointLoad.ts';
 import type { LicenceLaw } from './licenceLaw.ts';
 
 /** What a figure of a rule is in; a flag holds or does not. */
-export type FigureUnit = 'kg' | 'share' | 'kmh' | 'years' | 'flag';
+export type FigureUnit = 'kg' | 'm' | 'share' | 'kmh' | 'years' | 'flag';
 type FigureUnits = Readonly<Record<string, FigureUnit>>;
 type FigureValue<Unit> = Unit extends 'flag' ? true : number;
 
@@ -82,7 +82,7 @@ export interface Rule<Id extends string = string, Needs = FigureUnits, May = Fig
   readonly by: Side | 'each' | 'road' | 'issuer';
   readonly asks: readonly Need[];
   /** Why it makes no check of a rig that has all it asks for, `rule.notAsked.<silence>`. */
-  readonly silence?: 'gear' | 'place' | 'people';
+  readonly silence?: 'gear' | 'place' | 'people' | 'dimensions';
   /** The figures every place must give that has it, and those it may. */
   readonly needs: Needs;
   readonly may: May;

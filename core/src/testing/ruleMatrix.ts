@@ -1,4 +1,5 @@
 import type { Check } from '../checks/check.ts';
+import type { Vehicle } from '../rig/body.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { compile } from '../loads/compile.ts';
 import type { LimitName } from '../rig/limitNames.ts';
@@ -50,6 +51,26 @@ const onGear = (side: 'vehicle' | 'trailer', rest: Parameters<typeof gearOn>[1],
   side === 'vehicle'
     ? made({ vehicle: gearOn('rear', rest) })
     : made({ trailerMass: mass, trailer: gearOn('trailer', rest) });
+
+/** A car of 1.9 m before a trailer of a width. */
+const wide = (of: Pick<Vehicle, 'mirrors'>, width: number | undefined = 2.3): RigView => {
+  const view = made({ vehicle: of });
+  const behind = { ...view.trailer?.geometry, axles: 1, width };
+  return {
+    ...view,
+    vehicle: { ...vehicleOf(view), geometry: { ...vehicleOf(view).geometry, width: 1.9 } },
+    trailer: view.trailer && { ...view.trailer, geometry: behind },
+  };
+};
+const longOutfit = (bodyLength: number | undefined): RigView => {
+  const view = made({});
+  const behind = { ...view.trailer?.geometry, axles: 1, drawbarLength: 1.4, bodyLength };
+  return {
+    ...view,
+    vehicle: { ...vehicleOf(view), geometry: { ...vehicleOf(view).geometry, frontOverhang: 0.9 } },
+    trailer: view.trailer && { ...view.trailer, geometry: behind },
+  };
+};
 
 const rated = (mass: number, rating: number | undefined): RigView => {
   const view = caseView({
@@ -250,6 +271,28 @@ export const matrix: Readonly<Record<RuleId, Line>> = {
     failing: camper(500),
     missing: camper(700, false),
     threshold: { at: camper(600), past: camper(600 - little) },
+  },
+  'mirrors.wide': {
+    passing: wide({ mirrors: 'present' }),
+    failing: wide({ mirrors: 'absent' }),
+    missing: wide({}),
+    threshold: { at: wide({ mirrors: 'absent' }, 1.9), past: wide({ mirrors: 'absent' }, 1.9 + little) },
+  },
+  'body.width': {
+    id: 'body.width:trailer',
+    passing: wide({}, 2.4),
+    failing: wide({}, 2.6),
+    missing: made({}),
+    unasked: true,
+    threshold: { at: wide({}, 2.5), past: wide({}, 2.5 + little) },
+  },
+  'body.length': {
+    passing: longOutfit(7),
+    failing: longOutfit(15),
+    missing: longOutfit(undefined),
+    unasked: true,
+    // 0.9 and 2 and 1 of the car, 1.4 of the drawbar.
+    threshold: { at: longOutfit(13.7), past: longOutfit(13.7 + little) },
   },
   'gear.tyres': {
     id: 'gear.tyres:trailer',

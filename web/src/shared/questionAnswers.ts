@@ -7,12 +7,12 @@ interface QuestionAnswer {
   readonly facts: BodyFacts;
 }
 
-const there = (key: 'breakaway' | 'chains' | 'brakeController'): readonly QuestionAnswer[] =>
+const there = (key: 'breakaway' | 'chains' | 'brakeController' | 'mirrors'): readonly QuestionAnswer[] =>
   (['present', 'absent'] as const).map((said) => ({ word: `app.presence.${said}`, facts: { [key]: said } }));
 
 /** What can be said to something that is missing with one press; none: it is a figure, or more than a word. */
 export function answersTo(code: Check['missing'][number]['code']): readonly QuestionAnswer[] {
-  if (code === 'breakaway' || code === 'chains' || code === 'brakeController') return there(code);
+  if (code === 'breakaway' || code === 'chains' || code === 'brakeController' || code === 'mirrors') return there(code);
   if (code === 'chainCount')
     return [1, 2].map((chainCount) => ({ word: `app.presence.chainCount.${chainCount}`, facts: { chainCount } }));
   if (code === 'classedAs')

@@ -43,6 +43,14 @@ export const rules: FactLayer = {
   },
   'coupling.part': { kind: 'legal', confidence: 'high', source: 'auCouplings' },
   'coupling.dValue': { kind: 'maker', confidence: 'low', source: 'auCouplings' },
+  'mirrors.wide': { kind: 'legal', confidence: 'medium', source: 'auVehicleStandards', variesBy: 'state' },
+  'body.width': { kind: 'legal', confidence: 'high', source: 'auDimensions', figures: { mostM: 2.5 } },
+  'body.length': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'auDimensions',
+    figures: { aloneM: 12.5, togetherM: 19 },
+  },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'auTrailerBulletin', variesBy: 'state' },
   'gear.tyresForPlate': { kind: 'legal', confidence: 'medium', source: 'auTrailerBulletin', variesBy: 'state' },
   'brakes.required': {

@@ -21,6 +21,7 @@ export const rules: FactLayer = {
   },
   // A second coupling on trailers without brakes: believed, not known.
   'chains.required': { kind: 'legal', confidence: 'low', source: 'euBrakes', figures: { onlyUnbraked: true } },
+  'mirrors.wide': { kind: 'legal', confidence: 'medium', source: 'deTraffic' },
   'ball.max': { kind: 'legal', confidence: 'high', source: 'deCoupling' },
   'ball.min': { kind: 'legal', confidence: 'high', source: 'deCoupling', figures: { share: 0.04, atMostKg: 25 } },
 };

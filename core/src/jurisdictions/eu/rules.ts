@@ -43,6 +43,14 @@ export const rules: FactLayer = {
   'chains.required': { kind: 'legal', confidence: 'medium', source: 'euBrakes', figures: { onlyUnbraked: true } },
   'gear.speed': { kind: 'legal', confidence: 'medium', source: 'tyreMarks', figures: { trailerKmh: 100 } },
   'people.licence': { kind: 'legal', confidence: 'high', source: 'euLicence', edition: '2006' },
+  'mirrors.wide': { kind: 'legal', confidence: 'low', source: 'euNationalLaw' },
+  'body.width': { kind: 'legal', confidence: 'medium', source: 'euNationalLaw', figures: { mostM: 2.55 } },
+  'body.length': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'euNationalLaw',
+    figures: { aloneM: 12, togetherM: 18.75 },
+  },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'tyreMarks' },
   'gear.tyresForPlate': {
     kind: 'legal',

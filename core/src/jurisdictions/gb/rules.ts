@@ -26,6 +26,21 @@ export const rules: FactLayer = {
   'tow.unbraked': { kind: 'maker', confidence: 'medium', source: 'ukMakerTow' },
   'ball.max': { kind: 'maker', confidence: 'high', source: 'couplingPlates' },
   'axle.frontShare': { kind: 'guidance', confidence: 'low', source: 'frontAdvice', figures: { solo: 0.35 } },
+  'mirrors.wide': { kind: 'legal', confidence: 'medium', source: 'ukConstructionAndUse', edition: '1986' },
+  'body.width': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'ukConstructionAndUse',
+    edition: '1986',
+    figures: { mostM: 2.55 },
+  },
+  'body.length': {
+    kind: 'legal',
+    confidence: 'medium',
+    source: 'ukConstructionAndUse',
+    edition: '1986',
+    figures: { aloneM: 12, togetherM: 18.75 },
+  },
   'gear.tyres': { kind: 'legal', confidence: 'high', source: 'ukConstructionAndUse', edition: '1986' },
   'gear.tyresForPlate': {
     kind: 'legal',
