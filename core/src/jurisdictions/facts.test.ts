@@ -149,7 +149,12 @@ describe('a light trailer that comes off', () => {
     expect(coming(1500, { chains: 'present' }, country)?.status).toBe('within');
     expect(coming(1501, { chains: 'present' }, country)?.status).toBe('unknown');
     expect(coming(1400, { chains: 'absent', breakaway: 'absent' }, country)?.status).toBe('over');
-    expect(coming(1400, { breakaway: 'absent' }, country)?.status).toBe('unknown');
+    // What is asked next is what has not been answered.
+    expect(coming(1400, {}, country)?.missing).toMatchObject([{ code: 'breakaway' }]);
+    expect(coming(1400, { breakaway: 'absent' }, country)).toMatchObject({
+      status: 'unknown',
+      missing: [{ code: 'chains' }],
+    });
     expect(coming(1501, { breakaway: 'absent', chains: 'present' }, country)?.status).toBe('over');
     expect(coming(1400, { breakaway: 'present' }, country)?.status).toBe('within');
     expect(coming(undefined, { chains: 'present' }, country)?.status).toBe('unknown');

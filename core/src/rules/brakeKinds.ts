@@ -75,7 +75,9 @@ export const breakaway = defineRule({
     const notes = [message('check.note.chainForBreakaway', { most: kilograms(chainMostKg, 'nearest') })];
     if (trailer.chains === 'present' && whole.value !== null) return [{ ...check, status: 'within', notes }];
     if (trailer.chains === 'present') return [{ ...check, missing: whole.missing, notes }];
-    const either = trailer.chains === 'absent' ? byItself : { status: 'unknown' as const, missing: [missing] };
+    // With no brake of its own the chain or cable is what is left to be seen.
+    const asked = trailer.breakaway === 'absent' ? ({ ...missing, code: 'chains' } as const) : missing;
+    const either = trailer.chains === 'absent' ? byItself : { status: 'unknown' as const, missing: [asked] };
     return [{ ...check, ...either, notes }];
   },
 });
