@@ -16,8 +16,9 @@ export function marginText(t: Translate, check: Check | null, unit: MassUnit): s
   const margin = check?.margin ?? null;
   if (!check) return t('app.margin.unknown');
   if (margin === null) return answer(t, check);
-  // Nobody has a use for chains beyond the number asked for.
-  if (check.kind === 'permit' || (check.unit === 'pieces' && margin >= 0)) return answer(t, check);
+  // Nobody has a use for chains beyond the number asked for, nor for the centimetres that a body is narrower than it may be.
+  const enough = (check.unit === 'pieces' || check.unit === 'm') && margin >= 0;
+  if (check.kind === 'permit' || enough) return answer(t, check);
   const shown = checkAmount(check, margin, unit, 'margin');
   const amount = shown.replace('−', '');
   if (shown.startsWith('−')) return t(check.sense === 'max' ? 'app.margin.over' : 'app.margin.short', { amount });
