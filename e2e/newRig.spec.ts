@@ -65,7 +65,9 @@ test('from nothing to a verdict, and back again from the file', async ({ page },
     await page.locator('summary', { hasText: 'Fuel' }).click();
     await fill(page, 'Holds', '70');
     await choose(page, 'Fuel', 'diesel, 0.84 kg/L');
-    await expect(sentence(page)).toContainText('where fuel inside the empty figure sits in Wren wagon');
+    // The tank is as the empty figure has it, wherever that is: ten of its seventy litres.
+    await expect(page.getByTestId('in-figure')).toContainText('8 kg');
+    await expect(sentence(page)).toContainText('Every mass is within its limit');
     await fill(page, 'Distance along', '2.1');
     await expect(sentence(page)).toContainText('Every mass is within its limit');
   });
