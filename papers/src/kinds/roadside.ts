@@ -1,12 +1,4 @@
-import {
-  informationFor,
-  journeyOf,
-  mostInformation,
-  roadsideChecks,
-  rulesAge,
-  worstFirst,
-  type Check,
-} from '@wagonomos/core';
+import { informationFor, journeyOf, roadsideChecks, rulesAge, worstFirst, type Check } from '@wagonomos/core';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import type { PaperAsk } from '../ask.ts';
 import {
@@ -62,10 +54,20 @@ export function roadsidePage(ask: PaperAsk): Paper {
       ),
       heading(t('paper.roadside.licence')),
       ...drivers(words, checks),
-      heading(t('paper.roadside.papers')),
-      { ul: papersAtHand(ask).map((one) => t(`paper.roadside.hand.${one}`)), type: 'square' },
-      soft(t('paper.roadside.handCaution')),
-      ...toKnow(ask, words),
+      {
+        columns: [
+          {
+            width: '*',
+            stack: [
+              heading(t('paper.roadside.papers')),
+              { ul: papersAtHand(ask).map((one) => t(`paper.roadside.hand.${one}`)), type: 'square' },
+              soft(t('paper.roadside.handCaution')),
+            ],
+          },
+          { width: '*', stack: [...toKnow(ask, words)] },
+        ],
+        columnGap: 14,
+      },
       soft(t('paper.roadside.compiled', { day: words.day(age.compiled) })),
     ],
     { words, cautions: [t('paper.caution.roadside')] },
@@ -96,12 +98,15 @@ function drivers(words: PaperWords, checks: readonly Check[]): readonly Content[
   ];
 }
 
+/** All of it is one page: what can hurt somebody and what is fined first. */
+const mostOnPaper = 4;
+
 /** What a well-read person would mention of the places on the way, the worst first. */
 function toKnow({ based }: PaperAsk, { t }: PaperWords): readonly Content[] {
   const known = worstFirst(informationFor(based.assessment.loads)).filter(({ bears }) => bears === 'yes');
   if (known.length === 0) return [];
   const lines = known
-    .slice(0, mostInformation)
+    .slice(0, mostOnPaper)
     .map(({ facts }) =>
       facts.confidence === 'low' ? t('app.notes.perhaps', { text: t(`info.${facts.id}`) }) : t(`info.${facts.id}`),
     );
