@@ -2,6 +2,7 @@ import type { TypicalPart } from '../loads/loads.ts';
 import type { Message } from '../messages/message.ts';
 import type { PlatedFigure } from '../rig/plate.ts';
 import type { Missing } from '../rig/missing.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import type { Region } from '../situation/situation.ts';
 import type { LengthEffect } from '../statics/pointLoad.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
@@ -20,8 +21,6 @@ const bindingKinds: readonly CheckKind[] = ['legal', 'maker'];
 export const binds = ({ kind }: Pick<Check, 'kind'>): boolean => bindingKinds.includes(kind);
 
 export type CheckStatus = 'within' | 'tight' | 'over' | 'unknown' | 'notApplicable';
-
-export type Confidence = 'high' | 'medium' | 'low';
 
 export const checkGroups = [
   'vehicle',

@@ -1,6 +1,7 @@
 import type { Workspace } from '../document/workspace.ts';
 import type { Loadout, Thing } from '../loading/loadout.ts';
 import { levelledAnew, placedAnew } from '../loading/loadoutChanges.ts';
+import { namedLevel } from '../loading/namedLevel.ts';
 import { addPart, changePart } from './bodyEdits.ts';
 import { edited, entryOf } from './draft.ts';
 
@@ -50,8 +51,7 @@ export function foundInTank(
   on: OnList,
   tank: { readonly body: string; readonly tank: string; readonly fraction: number },
 ): Workspace {
-  const levelOf = ({ tankLevels }: Pick<Loadout, 'tankLevels'>) =>
-    tankLevels.find((one) => one.body === tank.body && one.tank === tank.tank)?.fraction;
+  const levelOf = (list: Pick<Loadout, 'tankLevels'>) => namedLevel(list, tank.body, tank.tank);
   const then = workspace.tickets.find(({ id }) => id === on.ticket)?.loadout;
   return onLists(workspace, on, (list) =>
     then && levelOf(list) !== levelOf(then) ? {} : { tankLevels: [...levelledAnew(list.tankLevels, [tank])] },

@@ -4,6 +4,7 @@
  * nearly every screen needs; what is asked on fewer screens stands in an entry of its own.
  */
 export { basisLines, type BasisLine } from '../loading/basisKept.ts';
+export { namedLevel } from '../loading/namedLevel.ts';
 export { tankLevel } from '../loading/tankLevel.ts';
 export { ballShare, usualBallShare } from '../loads/ballShare.ts';
 export {
@@ -15,8 +16,8 @@ export {
   type Check,
   type CheckKind,
   type CheckStatus,
-  type Confidence,
 } from '../checks/check.ts';
+export type { Confidence } from '../situation/confidence.ts';
 export { isAged } from '../verdict/mark.ts';
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace } from '../document/emptyWorkspace.ts';

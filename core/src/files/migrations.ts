@@ -24,7 +24,8 @@ type Step = (raw: object) => object;
  * 14 to 15: what of a slip's list is known to have come or gone since, that nobody knows how it was loaded, who was not on the plate for a
  * reading, and what the list put on the coupling when its load was said; all optional.
  * 15 to 16: gas lockers and places behind a seat row came in as kinds of place, and people given by their mass together; optional.
- * 16 to 17: what an empty figure contains and is not on board came in; optional.
+ * 16 to 17: what an empty figure contains and is not on board came in, what papers call a van or pick-up, and the day an age was said; all
+ * optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),

@@ -419,8 +419,13 @@ describe('facts that have aged', () => {
     // Licences are gone through again every second year: two weeks after that, a licence that covers is not called certain.
     const licence: Pick<Situation, 'licence'> = { licence: { issuer: 'DE', classes: ['B'] } };
     const licensed = (date: string) =>
-      assess(made({ country: 'DE', alone: true, limits, situation: { date, ...licence } })).legal;
-    expect([licensed('2028-11-28'), licensed('2028-11-29')]).toEqual([true, null]);
+      assess(made({ country: 'DE', alone: true, limits, situation: { date, ...licence } }));
+    expect([licensed('2028-11-28').legal, licensed('2028-11-29').legal]).toEqual([true, null]);
+    // Of several the one that is overdue longest is named.
+    expect(licensed('2032-01-01').sentence.params).toMatchObject({
+      day: '2028-11-28',
+      rule: { key: 'rule.people.licence' },
+    });
   });
 
   it('soften only what passes: over stays over', () => {

@@ -1,3 +1,4 @@
+import { addDays, formatISO, parseISO } from 'date-fns';
 import { checksKindAsks, type RuleFacts } from '../checks/ruleFacts.ts';
 import { allRules } from '../rules/allRules.ts';
 import type { AnyRule } from '../rules/rule.ts';
@@ -51,11 +52,7 @@ const drivingRules = new Set(
 );
 const reviewOf = (rule: string): Review => (drivingRules.has(rule) ? 'driving' : 'construction');
 
-const dayAfter = (day: string): string => {
-  const next = new Date(`${day}T00:00:00Z`);
-  next.setUTCDate(next.getUTCDate() + 1);
-  return next.toISOString().slice(0, 10);
-};
+const dayAfter = (day: string): string => formatISO(addDays(parseISO(day), 1), { representation: 'date' });
 
 /** A rule that names no figures. */
 const none = {};

@@ -1,4 +1,4 @@
-import type { Confidence } from '../checks/check.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import type { Sourced } from './sourced.ts';
 import type { UprateLaw } from './uprateLaw.ts';
 import type { FactLayer } from '../rules/ruleId.ts';

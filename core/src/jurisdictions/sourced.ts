@@ -1,4 +1,4 @@
-import type { Confidence } from '../checks/check.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import type { Dated } from '../situation/dated.ts';
 
 /** What every fact of a place carries beside what it says: where it is from and how sure that is. */

@@ -100,6 +100,8 @@ describe('what an empty figure contains', () => {
     const said = [{ body: vehicleOf(view).id, total: 3600, listed: 0 }];
     const total = compile(motorhome({}, { said })).values.vehicleTotal;
     expect(total.kind === 'known' && total.value).toBe(3600);
+    const lines = basisLines(motorhome({}, { said }), vehicleOf(view));
+    expect([...new Set(lines.map(({ replaced }) => replaced))]).toEqual(['said']);
   });
 
   const arbitrary = fc.record({

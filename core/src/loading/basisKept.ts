@@ -2,11 +2,15 @@ import { basisContents, waterDensity } from '../rig/bareMass.ts';
 import { isMotorCaravan, type Body } from '../rig/body.ts';
 import type { Tank, TankKind } from '../rig/equipment.ts';
 import type { BasisPart, Loadout } from './loadout.ts';
+import { namedLevel } from './namedLevel.ts';
 import { saidOf } from './saidOf.ts';
 import { tankContents } from './tankContents.ts';
 
-/** Why a part of an empty figure does not count as on board: people or a level of the list stand in its place, or it was taken out. */
-type Replaced = 'people' | 'level' | 'takenOut';
+/**
+ * Why a part of an empty figure does not count as on board: all of the body is said and its figure is not asked, people or a level of the
+ * list stand in its place, or it was taken out.
+ */
+type Replaced = 'said' | 'people' | 'level' | 'takenOut';
 
 /** Something an empty figure contains beside the body itself. */
 export interface BasisLine {
@@ -54,19 +58,19 @@ export function basisLines({ loadout }: { readonly loadout: Loadout }, body: Bod
 }
 
 function replacedBy(loadout: Loadout, body: Body, part: BasisPart): Replaced | undefined {
+  if (saidOf({ loadout }, body)?.total !== undefined) return 'said';
   const out = loadout.takenOut?.some((one) => one.body === body.id && one.part === part) ? 'takenOut' : undefined;
   if (part === 'driver') return loadout.crew.some(({ pet }) => !pet) ? 'people' : out;
-  const ofKind = new Set(body.tanks.filter(({ kind }) => kind === kinds[part]).map(({ id }) => id));
-  const named = loadout.tankLevels.some((one) => one.body === body.id && ofKind.has(one.tank));
+  const named = body.tanks.some(
+    ({ id, kind }) => kind === kinds[part] && namedLevel(loadout, body.id, id) !== undefined,
+  );
   return named ? 'level' : out;
 }
 
 /**
- * How full a tank of which no level is named is by the empty figure, 0 to 1: 0 where that figure has nothing in it, or where all of the
- * body is said and the figure is not asked.
+ * How full a tank of which no level is named is by the empty figure, 0 to 1: 0 where that figure has nothing in it that counts.
  */
 export function keptLevel(view: { readonly loadout: Loadout }, body: Body, tank: Tank): number {
-  if (saidOf(view, body)?.total !== undefined) return 0;
   const line = basisLines(view, body).find((one) => one.tank?.id === tank.id && one.replaced === undefined);
   const full = tankContents(tank, 1);
   return line?.mass && full ? Math.min(1, line.mass / full) : 0;

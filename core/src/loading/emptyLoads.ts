@@ -20,13 +20,14 @@ export interface BodyLoads {
 }
 
 /**
- * The body alone: its empty figure, less whatever the basis of that figure contains, each taken off at its own place. Where a part is
- * matters only if something else stands in its place: what stays in comes on again where it was.
+ * The body alone: its empty figure, less whatever the basis of that figure contains, each taken off at its own place. Where that is need
+ * be known only of what does not come on again there (`keptLoads`).
  */
 export function emptyLoads(view: RigView, body: Body, lengths: RigLengths): BodyLoads {
   const figure = figureOf(body, lengths, view.typical);
-  const corrections = basisCorrections(view, body);
-  const stays = new Set(basisLines(view, body).flatMap(({ part, replaced }) => (replaced ? [] : [`${part}`])));
+  const lines = basisLines(view, body);
+  const corrections = basisCorrections(view, body, lines);
+  const stays = new Set(lines.flatMap(({ part, replaced }) => (replaced ? [] : [`${part}`])));
   const off = onBoardCorrections(body);
   const loads = [...figure.loads, ...corrections.loads, ...off];
   return {
@@ -184,8 +185,11 @@ function emptyCentre(trailer: Trailer): { x: number; sigmaX: number; estimated: 
 }
 
 /** Driver, fuel, water and gas inside the figure, as negative loads at the driver's seat and the tanks. */
-function basisCorrections(view: RigView, body: Body): { loads: PointLoad[]; bareMissing: Missing[] } {
-  const lines = basisLines(view, body);
+function basisCorrections(
+  view: RigView,
+  body: Body,
+  lines: readonly BasisLine[],
+): { loads: PointLoad[]; bareMissing: Missing[] } {
   // Fuel of a tank nobody has described stays in the figure: the plan has none of its own to put in its place.
   const unknown = lines.find(({ mass }) => mass === null);
   const sized = unknown?.tank && unknown.tank.capacityL !== undefined;

@@ -1,3 +1,4 @@
+import { namedLevel } from './namedLevel.ts';
 import { tankContents } from './tankContents.ts';
 import { tankLevel } from './tankLevel.ts';
 import { message, verbatim } from '../messages/message.ts';
@@ -134,8 +135,7 @@ function somewhere({ typical }: RigView, { id, name }: Vehicle, member: CrewMemb
 
 /** What a tank holds by the empty figure alone is where it is in that figure, wherever that is. */
 const asInFigure = ({ loadout }: RigView, body: Body, tank: string): boolean =>
-  !loadout.tankLevels.some((one) => one.body === body.id && one.tank === tank) &&
-  !body.tanks.find(({ id }) => id === tank)?.vesselMass;
+  namedLevel(loadout, body.id, tank) === undefined && !body.tanks.find(({ id }) => id === tank)?.vesselMass;
 
 function tankLoads(view: RigView, body: Body): { loads: PointLoad[]; missing: Missing[] } {
   const missing: Missing[] = [];

@@ -1,4 +1,5 @@
 import { keptLevel } from './basisKept.ts';
+import { namedLevel } from './namedLevel.ts';
 import type { RigView } from './rigView.ts';
 
 /**
@@ -10,8 +11,8 @@ export function tankLevel(
   body: string,
   tank: string,
 ): number {
-  const named = view.loadout.tankLevels.find((one) => one.body === body && one.tank === tank);
-  if (named) return named.fraction;
+  const named = namedLevel(view.loadout, body, tank);
+  if (named !== undefined) return named;
   const own = [view.vehicle, view.camper, view.trailer].find((one) => one?.id === body);
   const of = own?.tanks.find(({ id }) => id === tank);
   return own && of ? keptLevel(view, own, of) : 0;

@@ -1,4 +1,5 @@
-import type { CheckKind, Confidence } from '../checks/check.ts';
+import type { CheckKind } from '../checks/check.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import { factsIn } from '../jurisdictions/inForce.ts';
 import type { RoadSpeeds, SpeedLaw } from '../jurisdictions/law.ts';
 import { lawOf } from '../jurisdictions/laws.ts';

@@ -1,4 +1,4 @@
-import type { Confidence } from '../checks/check.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import { agedConfidence, agedOn, holdsOn } from '../situation/dated.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
 import type { RoadSpeeds, SpeedLine, SpeedLaw } from '../jurisdictions/law.ts';

@@ -42,10 +42,15 @@ const judgeGear = (
     return [judgedAs(check, judgeMost(loads, demand, givenLimit(limit)), more)];
   });
 
-const wheels = (gear: RunningGear): LimitPart => ({ name: message('step.wheels'), value: gear.wheels, unit: 'share' });
+/** How many wheels an axle has, as a factor of what its tyres or wheels carry. */
+export const wheels = (gear: RunningGear): LimitPart => ({
+  name: message('step.wheels'),
+  value: gear.wheels,
+  unit: 'share',
+});
 
 /** All tyres of an axle by their load index; null where it was not read or is on no table. */
-function tyres({ loadIndex, twinned = false, wheels: count }: RunningGear) {
+export function tyres({ loadIndex, twinned = false, wheels: count }: RunningGear) {
   const found = loadIndex === undefined ? null : tyreCapacity(loadIndex, twinned, count);
   if (!found || loadIndex === undefined) return null;
   const name = message(twinned ? 'step.perTyreTwinned' : 'step.perTyre', { index: loadIndex });

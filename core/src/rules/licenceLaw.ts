@@ -1,4 +1,4 @@
-import type { Confidence } from '../checks/check.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import { holdsOn, type Dated } from '../situation/dated.ts';
 import type { Licence, LicenceClass } from '../situation/licence.ts';
 

@@ -2,6 +2,7 @@ import type { LimitPart } from '../checks/check.ts';
 import { judgeCounted } from '../checks/newCheck.ts';
 import { tyresAndPlate } from '../limits/tyresAndPlate.ts';
 import { message } from '../messages/message.ts';
+import { tyres, wheels } from './gear.ts';
 import { onEveryAxle } from './onEveryAxle.ts';
 import { defineRule } from './rule.ts';
 
@@ -21,8 +22,9 @@ export const tyresForPlate = defineRule({
       const facts = at(side);
       const body = loads.view[side];
       const found = body && tyresAndPlate(loads.view, body, gear);
-      if (!facts || !found) return [];
-      const { tyres, plate, figures } = found;
+      const rated = tyres(gear);
+      if (!facts || !found || !rated) return [];
+      const { plate, figures } = found;
       const times = side === 'trailer' ? (facts.figures.trailerTimes ?? 1) : 1;
       const check = open(facts, {
         part: gear.axle,
@@ -32,12 +34,12 @@ export const tyresForPlate = defineRule({
         name: message('check.tyresForPlate', { axle: message(`gearAxle.${gear.axle}`) }),
       });
       const factors: LimitPart[] = [
-        { name: message('step.perTyre', { index: gear.loadIndex ?? '' }), value: tyres.perTyre },
-        { name: message('step.wheels'), value: gear.wheels, unit: 'share' },
+        rated.each,
+        wheels(gear),
         ...(times === 1 ? [] : [{ name: message('step.atHundred'), value: times, unit: 'share' as const }]),
       ];
-      const notes = times > 1 && plate > tyres.capacity ? [message('check.note.tyresAtHundred')] : [];
-      const compared = judgeCounted('max', plate, tyres.capacity * times);
+      const notes = times > 1 && plate > rated.capacity ? [message('check.note.tyresAtHundred')] : [];
+      const compared = judgeCounted('max', plate, rated.capacity * times);
       return [{ ...check, ...compared, figures, notes, worked: { op: 'product', of: factors } }];
     }),
 });

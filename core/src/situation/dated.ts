@@ -1,3 +1,5 @@
+import { lessSure, type Confidence } from './confidence.ts';
+
 /**
  * When a fact holds, ISO 8601 days. A fact without a first day holds as long as anybody knows, and is believed to since a day of its own.
  * All of them were written down from memory on a day, and are to be gone through again by another.
@@ -46,10 +48,7 @@ export function agedOn(fact: Dated, review: Review, day: string = compiledOn): A
 
 /** How sure a fact is once it has aged: a step less where it is overdue, and little where it is not known for that day. */
 export const agedConfidence = (confidence: Confidence, { overdueSince, notKnownBefore }: Aged): Confidence =>
-  notKnownBefore !== undefined ? 'low' : overdueSince === undefined ? confidence : oneLess[confidence];
-
-type Confidence = 'high' | 'medium' | 'low';
-const oneLess: Readonly<Record<Confidence, Confidence>> = { high: 'medium', medium: 'low', low: 'low' };
+  notKnownBefore !== undefined ? 'low' : overdueSince === undefined ? confidence : lessSure[confidence];
 
 /** Whether a fact holds on a day. Without a day: on the one it was written down. What is only expected never does. */
 export const holdsOn = ({ from, until, expected }: Dated, day = compiledOn): boolean =>

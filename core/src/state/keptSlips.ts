@@ -1,6 +1,7 @@
 import { verbatim } from '../messages/message.ts';
 import type { KeptSlip, RigView } from '../loading/rigView.ts';
 import { keptDriver } from '../loading/emptyLoads.ts';
+import { namedLevel } from '../loading/namedLevel.ts';
 import { tankContents } from '../loading/tankContents.ts';
 import { isOfVehicle, type Reading, type Ticket } from '../loading/ticket.ts';
 import { withTypical } from '../loading/typical.ts';
@@ -191,8 +192,7 @@ function withUnnamedTanks(
   before: readonly PointLoad[],
   after: readonly PointLoad[],
 ): readonly [readonly PointLoad[], readonly PointLoad[]] {
-  const named = ({ loadout }: RigView, body: string, tank: string) =>
-    loadout.tankLevels.some((one) => one.body === body && one.tank === tank);
+  const named = ({ loadout }: RigView, body: string, tank: string) => namedLevel(loadout, body, tank) !== undefined;
   let lists = [before, after] as const;
   for (const { body, side, offset } of placedBodies(view)) {
     for (const tank of body.tanks) {

@@ -1,5 +1,5 @@
 import type { Message } from '../messages/message.ts';
-import type { Confidence } from '../checks/check.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import type { Mark, MarkTopic } from '../jurisdictions/law.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
 import type { UprateFact } from '../jurisdictions/uprateLaw.ts';

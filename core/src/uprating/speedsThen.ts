@@ -1,6 +1,6 @@
 import type { Loads } from '../loads/loads.ts';
 import { message, type Message } from '../messages/message.ts';
-import type { Confidence } from '../checks/check.ts';
+import type { Confidence } from '../situation/confidence.ts';
 import { speedLine } from '../rulebook/placeLaw.ts';
 import { journeyStops, type JourneyStop } from '../rulebook/journey.ts';
 import { consequence, type Consequence } from './consequence.ts';

@@ -6,6 +6,7 @@ import { withTypical } from '../loading/typical.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { message, type Message } from '../messages/message.ts';
 import { binds, bindsLoad, type Check } from '../checks/check.ts';
+import { rulesAge } from '../rulebook/rulesAge.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import { claimsLaw, isAged, legality, markOf, type Mark } from './mark.ts';
 import { verdictSentence } from './sentence.ts';
@@ -65,17 +66,12 @@ const asUsual = (what: Message, checks: readonly Check[]): Message =>
 
 /** A verdict that passes by rules nobody has gone through again in time, or that are not known for the day, says so. */
 function asAged(what: Message, checks: readonly Check[]): Message {
-  const [first, ...more] = rulesOf(checks.filter(isAged));
-  if (!first) return what;
-  const { rule, source } = first;
-  const key = source.notKnownBefore === undefined ? 'verdict.asFarAsReviewed' : 'verdict.notKnownThen';
-  const day = source.notKnownBefore ?? source.overdueSince ?? '';
-  return message(key, { what, rule: message(`rule.${rule}`), day, count: more.length });
+  const { overdue, notKnown } = rulesAge(checks.filter(isAged));
+  const [unknown, late] = [notKnown[0], overdue[0]];
+  const said = (rule: string, day: string, count: number) => ({ what, day, count, rule: message(`rule.${rule}`) });
+  if (unknown) return message('verdict.notKnownThen', said(unknown.rule, unknown.before, notKnown.length - 1));
+  return late ? message('verdict.asFarAsReviewed', said(late.rule, late.by, overdue.length - 1)) : what;
 }
-
-const rulesOf = (checks: readonly Check[]): readonly Check[] => [
-  ...new Map(checks.map((check) => [check.rule, check])).values(),
-];
 
 function governingCheck(checks: readonly Check[]): Check | null {
   let least: Check | null = null;

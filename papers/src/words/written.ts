@@ -16,7 +16,7 @@ export function amountText(amount: Amount, unit: MassUnit): string {
   return `${written(amount.value, amount.unit === 'Nm' || amount.unit === 'kPa' ? 0 : 2)} ${amount.unit}`;
 }
 
-/** A number of a check as it is shown: whole kg or lb, rounded to the safe side; kN with two decimals, years with one. */
+/** A number of a check as it is shown: whole kg or lb, rounded to the safe side; kN and metres with two decimals, years with one. */
 export function checkAmount(check: Check, value: number, unit: MassUnit, rounding: Rounding): string {
   if (check.unit === undefined) return written(displayMass(value, unit, rounding), 0);
   const digits = check.unit === 'kN' || check.unit === 'm' ? 2 : check.unit === 'years' ? 1 : 0;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { placedBodies, type Loadout, type RigView } from '@wagonomos/core';
+import { namedLevel, placedBodies, type Loadout, type RigView } from '@wagonomos/core';
 import { changeTicket, listOnSlip, loadoutsOf } from '@wagonomos/core/edits';
 import type { Ticket } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
@@ -49,7 +49,7 @@ const tanks = computed(() =>
         body: body.id,
         tank: id,
         name,
-        level: props.ticket.loadout?.tankLevels.find((one) => one.body === body.id && one.tank === id)?.fraction,
+        level: props.ticket.loadout && namedLevel(props.ticket.loadout, body.id, id),
       })),
   ),
 );

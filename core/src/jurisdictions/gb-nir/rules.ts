@@ -1,12 +1,6 @@
-import type { RuleFacts } from '../../checks/ruleFacts.ts';
 import type { FactLayer } from '../../rules/ruleId.ts';
+import { lessSure } from '../../situation/confidence.ts';
 import { rules as british } from '../gb/rules.ts';
-
-const lessSure: Readonly<Record<RuleFacts['confidence'], RuleFacts['confidence']>> = {
-  high: 'medium',
-  medium: 'low',
-  low: 'low',
-};
 
 /** The rules that mirror Great Britain's, one level less sure: they were not matched line by line. */
 const mirrored = Object.fromEntries(

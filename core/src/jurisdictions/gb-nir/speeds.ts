@@ -1,64 +1,9 @@
+import { lessSure } from '../../situation/confidence.ts';
+import { speeds as british } from '../gb/speeds.ts';
 import type { SpeedLaw } from '../law.ts';
 
-/** From general knowledge, each with its confidence; not yet checked against the texts. The first line that applies holds. */
+/** As in Great Britain, one level less sure: they were not matched line by line. */
 export const speeds: SpeedLaw = {
-  unit: 'mph',
-  rows: [
-    {
-      as: 'towing',
-      when: { towing: true },
-      rural: 50,
-      dual: 60,
-      motorway: 60,
-      source: 'ukSpeeds',
-      confidence: 'medium',
-    },
-    {
-      as: 'goods',
-      when: { towing: false, builds: ['ute', 'van'], unladenAbove: 2040 },
-      rural: 50,
-      dual: 60,
-      motorway: 70,
-      source: 'ukSpeeds',
-      confidence: 'medium',
-    },
-    {
-      as: 'goods',
-      when: { towing: false, builds: ['van'], vehicleAbove: 2000, classedAs: ['goods', 'carDerived', 'unsaid'] },
-      rural: 50,
-      dual: 60,
-      motorway: 70,
-      source: 'ukSpeeds',
-      confidence: 'medium',
-      asks: 'notDualPurpose',
-    },
-    {
-      as: 'goods',
-      when: { towing: false, builds: ['ute', 'van'], classedAs: ['goods'] },
-      rural: 50,
-      dual: 60,
-      motorway: 70,
-      source: 'ukSpeeds',
-      confidence: 'medium',
-    },
-    {
-      as: 'goods',
-      when: { towing: false, builds: ['ute', 'van'], classedAs: ['carDerived'], vehicleAbove: 2000 },
-      rural: 50,
-      dual: 60,
-      motorway: 70,
-      source: 'ukSpeeds',
-      confidence: 'medium',
-    },
-    {
-      as: 'heavy',
-      when: { towing: false, unladenAbove: 3050 },
-      rural: 50,
-      dual: 60,
-      motorway: 70,
-      source: 'ukSpeeds',
-      confidence: 'low',
-    },
-    { as: 'car', when: { towing: false }, rural: 60, dual: 70, motorway: 70, source: 'ukSpeeds', confidence: 'medium' },
-  ],
+  ...british,
+  rows: british.rows.map((row) => ({ ...row, confidence: lessSure[row.confidence] })),
 };

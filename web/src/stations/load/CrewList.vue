@@ -14,11 +14,10 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 const seats = computed(() => (props.view.vehicle ? seatsIn(props.view.vehicle) : []));
 /** The driver of the empty figure counts where nobody is listed. */
-const driverKept = computed(() =>
-  [props.view.vehicle].some(
-    (body) => body && basisLines(props.view, body).some(({ part, replaced }) => part === 'driver' && !replaced),
-  ),
-);
+const driverKept = computed(() => {
+  const { vehicle } = props.view;
+  return vehicle && basisLines(props.view, vehicle).some(({ part, replaced }) => part === 'driver' && !replaced);
+});
 
 const add = () => {
   const seat = freeSeat(props.view);

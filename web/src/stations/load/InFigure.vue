@@ -28,14 +28,17 @@ function says({ replaced, mass }: BasisLine): string {
   if (replaced) return t(`app.figure.${replaced}`);
   return t(mass === null ? 'app.figure.unknown' : 'app.figure.counts');
 }
-const takeOut = (body: Body, { part }: BasisLine, out: boolean) =>
-  workspace.edit('app.edit.inFigure', (document) => setTakenOut(document, props.view.loadout.id, body.id, part, out));
-/** Levels named of any tank of the kind stand in its place. */
-const forget = (body: Body, { tank }: BasisLine) =>
+const takeOut = (body: Body, { part }: BasisLine) =>
+  workspace.edit('app.edit.inFigure', (document) => setTakenOut(document, props.view.loadout.id, body.id, part, true));
+/** It counts again: it was taken out no more, and no level of a tank of its kind stands in its place. */
+const putBack = (body: Body, { part, tank }: BasisLine) =>
   workspace.edit('app.edit.inFigure', (document) =>
     body.tanks
       .filter(({ kind }) => kind === tank?.kind)
-      .reduce((next, { id }) => forgetTankLevel(next, props.view.loadout.id, body.id, id), document),
+      .reduce(
+        (next, { id }) => forgetTankLevel(next, props.view.loadout.id, body.id, id),
+        setTakenOut(document, props.view.loadout.id, body.id, part, false),
+      ),
   );
 </script>
 
@@ -56,20 +59,11 @@ const forget = (body: Body, { tank }: BasisLine) =>
           <span class="num">{{ mass(line) }}</span>
           <span class="soft">{{ says(line) }}</span>
           <button
-            v-if="line.replaced === 'level'"
+            v-if="line.replaced === 'level' || line.replaced === 'takenOut'"
             type="button"
             class="quiet-button"
             :aria-label="t('app.figure.asFigureOf', { part: t(`app.figure.part.${line.part}`) })"
-            @click="forget(body, line)"
-          >
-            {{ t('app.figure.asFigure') }}
-          </button>
-          <button
-            v-else-if="line.replaced === 'takenOut'"
-            type="button"
-            class="quiet-button"
-            :aria-label="t('app.figure.asFigureOf', { part: t(`app.figure.part.${line.part}`) })"
-            @click="takeOut(body, line, false)"
+            @click="putBack(body, line)"
           >
             {{ t('app.figure.asFigure') }}
           </button>
@@ -78,7 +72,7 @@ const forget = (body: Body, { tank }: BasisLine) =>
             type="button"
             class="quiet-button"
             :aria-label="t('app.figure.takeOutOf', { part: t(`app.figure.part.${line.part}`) })"
-            @click="takeOut(body, line, true)"
+            @click="takeOut(body, line)"
           >
             {{ t('app.figure.takeOut') }}
           </button>

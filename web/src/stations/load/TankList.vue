@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   displayMass,
+  namedLevel,
   placedBodies,
   tankContents,
   tankLevel,
@@ -38,7 +39,7 @@ const bodies = computed(() => placedBodies(props.view).map(({ body }) => body));
 const level = (body: Body, tank: Tank) => tankLevel(props.view, body.id, tank.id);
 /** No level is named: it holds what the empty figure has in it. */
 const asFigure = (body: Body, tank: Tank): boolean =>
-  level(body, tank) > 0 && !props.view.loadout.tankLevels.some((one) => one.body === body.id && one.tank === tank.id);
+  level(body, tank) > 0 && namedLevel(props.view.loadout, body.id, tank.id) === undefined;
 const holds = (body: Body, tank: Tank): string => {
   const mass = tankContents(tank, level(body, tank));
   if (mass === null) return t('app.tanks.noSize');

@@ -1,3 +1,4 @@
+import { tankLevel } from '@wagonomos/core';
 import interact from 'interactjs';
 import { onBeforeUnmount, onMounted } from 'vue';
 import { useHand } from '../../stores/hand.ts';
@@ -18,8 +19,10 @@ export function useDragging(follow: (x: number, y: number) => void): void {
   const hand = useHand();
   const rig = useRig();
   const workspace = useWorkspace();
-  const levelNow = (key: string | null): number =>
-    rig.view?.loadout.tankLevels.find((one) => `${one.body}/${one.tank}` === key)?.fraction ?? 0;
+  const levelNow = (key: string | null): number => {
+    const [body = '', tank = ''] = key?.split('/') ?? [];
+    return rig.view ? tankLevel(rig.view, body, tank) : 0;
+  };
   const under = (x: number, y: number): string | null =>
     document
       .elementsFromPoint(x, y)
