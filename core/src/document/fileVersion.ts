@@ -1,2 +1,2 @@
 export const fileFormat = 'wagonomos';
-export const fileVersion = 17;
+export const fileVersion = 18;

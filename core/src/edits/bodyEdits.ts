@@ -203,7 +203,15 @@ export type BodyFacts = {
   [Key in VehicleFact]?: Vehicle[Key] | undefined;
 } & { [Key in TrailerFact]?: Trailer[Key] | undefined };
 type VehicleFact =
-  'mirrors' | 'brakeController' | 'abs' | 'trailerStability' | 'zeroEmission' | 'classedAs' | 'declared' | 'seen';
+  | 'mirrors'
+  | 'brakeController'
+  | 'abs'
+  | 'trailerStability'
+  | 'zeroEmission'
+  | 'classedAs'
+  | 'towLimitMeans'
+  | 'declared'
+  | 'seen';
 type TrailerFact =
   | 'braked'
   | 'coupling'

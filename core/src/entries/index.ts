@@ -43,6 +43,7 @@ export {
   isFifthWheel,
   isMotorCaravan,
   presences,
+  towReadings,
   vanClasses,
   vehicleBuilds,
   type Body,

@@ -35,7 +35,7 @@ describe('a file that cannot be used is refused with its reason', () => {
     ['somebody else’s JSON', '{"hello": 1}', { code: 'foreign' }],
     ['a bare number', '3', { code: 'foreign' }],
     ['no version', '{"format": "wagonomos"}', { code: 'badVersion' }],
-    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 17 }],
+    ['version 999', '{"format": "wagonomos", "version": 999}', { code: 'newer', version: 999, ours: 18 }],
     ['half a version', '{"format": "wagonomos", "version": 1.5}', { code: 'badVersion' }],
   ])('%s', (_title, text, want) => {
     expect(problem(text)).toEqual(want);
@@ -331,6 +331,18 @@ describe('a file that can be used', () => {
     if (!read.ok) throw new Error(JSON.stringify(read.problem));
     expect(read.workspace.bodies.flatMap(({ places }) => places.map(({ kind }) => kind))).toContain('gasLocker');
     expect(read.workspace.loadouts.every(({ takenOut }) => takenOut === undefined)).toBe(true);
+    expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
+  });
+
+  it('of version 17 is read for ever, with what was taken out, what its papers call it and the day of an age', () => {
+    const url = new URL('golden/version-17.wagonomos.json', import.meta.url);
+    const read = readWorkspace(readFileSync(url, 'utf8'));
+    if (!read.ok) throw new Error(JSON.stringify(read.problem));
+    const [van] = read.workspace.bodies.filter(({ kind }) => kind === 'vehicle');
+    expect(van).toMatchObject({ classedAs: 'goods' });
+    expect(van).not.toHaveProperty('towLimitMeans');
+    expect(read.workspace.loadouts[0]?.takenOut).toHaveLength(1);
+    expect(read.workspace.situations[0]?.licence).toMatchObject({ age: 61, ageOn: '2026-05-03' });
     expect(readWorkspace(writeWorkspace(read.workspace))).toEqual(read);
   });
 

@@ -26,6 +26,7 @@ type Step = (raw: object) => object;
  * 15 to 16: gas lockers and places behind a seat row came in as kinds of place, and people given by their mass together; optional.
  * 16 to 17: what an empty figure contains and is not on board came in, what papers call a van or pick-up, and the day an age was said; all
  * optional.
+ * 17 to 18: what a vehicle's towing limit means came in; optional.
  */
 const steps: Readonly<Record<number, Step>> = {
   1: (raw) => ({ ...raw, version: 2 }),
@@ -44,6 +45,7 @@ const steps: Readonly<Record<number, Step>> = {
   14: (raw) => ({ ...raw, version: 15 }),
   15: (raw) => ({ ...raw, version: 16 }),
   16: (raw) => ({ ...raw, version: 17 }),
+  17: (raw) => ({ ...raw, version: 18 }),
 };
 
 /** Raw data may be anything: what does not look like a licence stays as it is, for the schema to refuse. */

@@ -38,6 +38,8 @@ export interface Note extends Sourced {
   readonly by: 'travel' | 'vehicle';
   /** What comes of not knowing it: somebody is hurt, or fined; left out: it is good to know. */
   readonly harm?: 'hurt' | 'fine' | 'know';
+  /** It names what nobody judges there: said beside the verdict, not among what else is worth knowing. */
+  readonly unjudged?: true;
   readonly when: When;
 }
 

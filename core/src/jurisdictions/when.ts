@@ -17,6 +17,8 @@ export interface When {
   readonly stabiliser?: boolean;
   /** Somebody who drives is new to it, as far as was said. */
   readonly novice?: boolean;
+  /** Nobody has said whether mirrors reach past the trailer, and not both widths are known. */
+  readonly mirrorsOpen?: boolean;
   /** Asked for a day of the months in which winter tyres are asked for somewhere, November to April. */
   readonly winter?: boolean;
   readonly vehicleAbove?: number;
@@ -76,6 +78,10 @@ function parts(loads: Loads, when: When): readonly Bearing[] {
   if (when.classedAs) found.push(classed(vehicle, when.classedAs));
   if (when.stabiliser !== undefined) found.push(said(when.stabiliser === (trailer?.stabiliser === 'present')));
   if (when.novice !== undefined) found.push(said(when.novice === driven(loads)));
+  if (when.mirrorsOpen !== undefined) {
+    const widths = [vehicle, trailer].map((body) => body?.geometry.width);
+    found.push(said(when.mirrorsOpen === (vehicle?.mirrors !== 'present' && widths.includes(undefined))));
+  }
   if (when.winter !== undefined) found.push(said(when.winter === inWinter(loads.view.situation.date)));
   if (when.builds) found.push(said(vehicle !== undefined && when.builds.includes(vehicle.build)));
   const car = () => (vehicle ? limitOf(loads, 'vehicleMax', 'vehicle') : nothing);

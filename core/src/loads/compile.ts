@@ -115,6 +115,7 @@ function planned(parts: Parts): Compiled {
     from: 'plan' as const,
     ...parts,
     values,
+    singleAxles: [],
     lessTimes: (load, times, of) => {
       const [a, b] = [lever(load), lever(of)];
       return moved(lessTimes(parts, asSaid[load], times, asSaid[of]), a && b && combineRows(a, -times, b));

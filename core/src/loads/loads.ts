@@ -65,6 +65,8 @@ export interface Loads {
   readonly view: RigView;
   readonly lengths: RigLengths;
   readonly values: Readonly<Record<QuantityName, Value>>;
+  /** What each axle of the trailer's group carries, coupled, from the front; none where no scale told them apart. */
+  readonly singleAxles: readonly Mass[];
   /** What each body weighs by itself, by its id: of its papers or a weighing of its own, whatever a slip says of the rig. */
   readonly bodies: Readonly<Record<string, BodyMass>>;
   /**

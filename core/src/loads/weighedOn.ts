@@ -3,7 +3,7 @@ import type { Missing } from '../rig/missing.ts';
 import { quantityNames, type QuantityName } from '../statics/rigRows.ts';
 import { combineRows, nothing, type Row } from '../statics/row.ts';
 import type { Compiled } from './compile.ts';
-import type { Loads, Value } from './loads.ts';
+import type { Loads, Mass, Value } from './loads.ts';
 
 /** A reading of a slip in the arithmetic of a load: what was read, and how often it counts. */
 interface WeighedOperand {
@@ -32,9 +32,10 @@ const noRow: Row = { vehicle: nothing, trailer: nothing };
 /**
  * The loads that the readings of a slip settle; what they do not settle is unknown for want of a reading. What a body weighs
  * by itself stays what its papers say. What lies inside a body or a place was not weighed and is not judged.
+ * @param singleAxles of the trailer's group, where the readings tell them apart
  * @param plan of the rig on the slip: which loads it has, and how each changes with what is packed
  */
-export function weighedOn(plan: Compiled, settles: Settles): WeighedLoads {
+export function weighedOn(plan: Compiled, settles: Settles, singleAxles: readonly Mass[]): WeighedLoads {
   const { view, lengths, bodies } = plan;
   const body = view.vehicle ?? view.trailer;
   const missing: readonly Missing[] = [{ code: 'reading', body: body?.id ?? '', bodyName: body?.name ?? '' }];
@@ -55,6 +56,7 @@ export function weighedOn(plan: Compiled, settles: Settles): WeighedLoads {
     view,
     lengths,
     values,
+    singleAxles,
     bodies,
     weighed: weighed as WeighedLoads['weighed'],
     lessTimes: (name, times, of) => {

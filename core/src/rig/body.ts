@@ -29,6 +29,9 @@ export type FormerPlates = z.infer<typeof formerPlatesSchema>;
 /** What the papers of a British van or pick-up make of it: its speeds follow from that. */
 export const vanClasses = ['goods', 'dualPurpose', 'carDerived'] as const;
 
+/** What a towing limit in the papers of a vehicle means: the whole trailer, or what stands on the trailer's axles. */
+export const towReadings = ['whole', 'axles'] as const;
+
 const shared = {
   id: idField,
   name: nameField,
@@ -69,6 +72,8 @@ const vehicleSchema = z.strictObject({
   /** Driven by a battery or hydrogen alone: some licences cover more of them. */
   zeroEmission: z.boolean().optional(),
   classedAs: z.enum(vanClasses).optional(),
+  /** Of both of its towing limits. */
+  towLimitMeans: z.enum(towReadings).optional(),
   ...shared,
 });
 

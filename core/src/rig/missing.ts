@@ -2,11 +2,13 @@ import { message, term, verbatim, type Message } from '../messages/message.ts';
 import type { LimitName } from './limitNames.ts';
 import type { ConditionKind } from './plate.ts';
 
-type SeenCode =
+/** What somebody has to look at: no plate says it. */
+export type SeenCode =
   | 'seats'
   | 'chains'
   | 'chainCount'
   | 'axleSpread'
+  | 'equalises'
   | 'classedAs'
   | 'mirrors'
   | 'towReading'
@@ -42,7 +44,6 @@ export type Missing =
     }
   /** Figures are there, and what follows from them is no number. */
   | { readonly code: 'fuelTank' | 'fuelDensity' | 'reckoning'; readonly body: string; readonly bodyName: string }
-  /** What somebody has to look at: no plate says it. */
   | { readonly code: SeenCode; readonly body: string; readonly bodyName: string }
   | {
       readonly code: 'position' | 'contents';

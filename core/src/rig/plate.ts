@@ -87,17 +87,35 @@ export function figuresFor(body: Plated | undefined, limit: LimitName): readonly
   return (body && indexOf(body).get(limit)) ?? [];
 }
 
+/** The stamps of the axles of a group, where each of its beams has one, lowest first; none where not every one was read. */
+export function axleStamps(body: Plated | undefined): readonly PlatedFigure[] {
+  if (!body) return [];
+  const found = body.plates.flatMap(({ id, source, date, figures }) =>
+    figures
+      .filter(({ limit }) => limit === 'axleGroupMax')
+      .map((one) => ({ ...one, body: body.id, plate: id, source, date })),
+  );
+  return stampsOn(body, found).toSorted((a, b) => a.value - b.value);
+}
+
+function stampsOn({ geometry }: Plated, figures: readonly PlatedFigure[]): readonly PlatedFigure[] {
+  const axles = geometry && 'axles' in geometry ? Number(geometry.axles) : 1;
+  const stamps = figures.filter(({ source, conditions }) => source === 'axle' && !conditions?.length);
+  const beams = new Set(stamps.map(({ plate }) => plate)).size;
+  return axles >= 2 && beams === axles && stamps.length === axles ? stamps : [];
+}
+
 /**
  * A group of axles with a stamp on each of its beams: a stamp is for its own axle, and the weakest decides for all, since they
  * share evenly at best. One stamp on a group stays the group's, as its field says.
  */
-function eachAxle({ geometry }: Plated, figures: PlatedFigure[]): PlatedFigure[] {
-  const axles = geometry && 'axles' in geometry ? Number(geometry.axles) : 1;
-  const stamps = figures.filter(({ source, conditions }) => source === 'axle' && !conditions?.length);
-  const beams = new Set(stamps.map(({ plate }) => plate)).size;
-  const weakest = stamps.reduce<PlatedFigure | null>((low, one) => (low && low.value <= one.value ? low : one), null);
-  if (axles < 2 || beams !== axles || stamps.length !== axles || !weakest) return figures;
-  const together = { ...weakest, value: axles * weakest.value, typed: `${axles} × ${weakest.typed}` };
+function eachAxle(body: Plated, figures: PlatedFigure[]): PlatedFigure[] {
+  const stamps = stampsOn(body, figures);
+  const [first, ...others] = stamps;
+  if (!first) return figures;
+  const weakest = others.reduce((low, one) => (low.value <= one.value ? low : one), first);
+  const axles = stamps.length;
+  const together = { ...weakest, value: axles * weakest.value, typed: `${String(axles)} × ${weakest.typed}` };
   return [...figures.filter((one) => !stamps.includes(one)), together];
 }
 

@@ -3,6 +3,7 @@ import type { Note } from '../jurisdictions/law.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { informationFor, mostInformation, worstFirst } from '../rulebook/information.ts';
 import { speedRule, type SpeedRule } from '../rulebook/speeds.ts';
+import type { AsAged } from '../situation/dated.ts';
 import { samePlace, type Jurisdiction } from '../situation/situation.ts';
 import { judge } from '../verdict/assess.ts';
 import type { ReckonedTrip } from './reckonTrip.ts';
@@ -26,12 +27,12 @@ export interface Border {
   /** Limits that begin, cease, or stand at another figure or with another result. */
   readonly checks: readonly CheckChange[];
   /** Things to know that bear on this rig, or may, and were not said before on this trip. */
-  readonly notes: readonly Note[];
+  readonly notes: readonly AsAged<Note>[];
 }
 
 /** The place a trip sets out in and every border after it, each with what changes there; what was said once is not said again. */
 export function bordersOf({ start, steps, events }: ReckonedTrip): readonly Border[] {
-  const said = new Set<Note>();
+  const said = new Set<string>();
   const places: { readonly section: string | null; readonly before: RigView | null; readonly view: RigView }[] = [
     { section: null, before: null, view: start },
   ];
@@ -45,9 +46,9 @@ export function bordersOf({ start, steps, events }: ReckonedTrip): readonly Bord
     const notes = worstFirst(informationFor(now.loads))
       .filter(({ place }) => samePlace(place, travel))
       .map(({ facts }) => facts)
-      .filter((note) => !said.has(note))
+      .filter(({ id }) => !said.has(id))
       .slice(0, mostInformation);
-    for (const note of notes) said.add(note);
+    for (const { id } of notes) said.add(id);
     return {
       section,
       from: before?.situation.travel ?? null,

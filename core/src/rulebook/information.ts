@@ -1,4 +1,4 @@
-import { holdsOn, isComing } from '../situation/dated.ts';
+import { asAged, holdsOn, isComing, type AsAged } from '../situation/dated.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
 import type { Note } from '../jurisdictions/law.ts';
 import { bears, type Answer } from '../jurisdictions/when.ts';
@@ -7,7 +7,8 @@ import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
 
 /** A piece of information of a place on the way or at home, and whether it bears on this rig. */
 export interface Information {
-  readonly facts: Note;
+  /** As it stands on the day asked for. */
+  readonly facts: AsAged<Note>;
   readonly place: Jurisdiction;
   readonly bears: Answer;
   /** Not law yet on the day asked for: shown as coming. */
@@ -31,7 +32,8 @@ export function informationFor(loads: Loads): readonly Information[] {
       const due = coming || holdsOn(facts, situation.date);
       if (facts.by !== by || !due || !isThere(facts, place) || seen.has(facts)) return [];
       seen.add(facts);
-      return [{ facts, place, coming, bears: bears(loads, facts.when).answer }];
+      const { answer } = bears(loads, facts.when);
+      return [{ facts: coming ? facts : asAged(facts, 'driving', situation.date), place, coming, bears: answer }];
     }),
   );
 }

@@ -33,12 +33,10 @@ describe('by the plates alone', () => {
     expect(checks.filter(({ kind, region }) => kind === 'legal' || region !== 'na')).toEqual([]);
     expect(checks.some((check) => breaksLaw(check) || mayBreakLaw(check))).toBe(false);
     expect(legal).toBe(null);
-    expect([journeyStops(loads), sanctions(loads, checks), nearThresholds(loads), informationFor(loads)]).toEqual([
-      [],
-      [],
-      [],
-      [],
-    ]);
+    expect([journeyStops(loads), sanctions(loads, checks), nearThresholds(loads)]).toEqual([[], [], []]);
+    const said = informationFor(loads).filter(({ bears }) => bears === 'yes');
+    const driving = view.vehicle || view.trailer ? ['platesDriving'] : [];
+    expect(said.map(({ facts }) => facts.id)).toEqual([...(view.trailer ? ['platesTowing'] : []), ...driving]);
     // Each plate that binds at home still binds; which load a law puts against a towing limit is the law's.
     // Of tyres the plate is what is asked of them, and not their limit.
     const byPlates = assess(view).checks.filter(({ figures, role }) => figures.length > 0 && role !== 'tyrePlate');

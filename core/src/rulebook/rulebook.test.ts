@@ -3,6 +3,7 @@ import { compile } from '../loads/compile.ts';
 import type { Country } from '../situation/countries.ts';
 import { situationIn } from '../situation/situation.ts';
 import { caseView, vehicleOf, type CaseRig } from '../testing/caseRig.ts';
+import { made } from '../testing/matrixRigs.ts';
 import type { Check } from '../checks/check.ts';
 import { judge } from '../checks/judge.ts';
 import { runRulebook } from './runRulebook.ts';
@@ -153,6 +154,22 @@ describe('what differs by country', () => {
       notes: [{ key: 'check.note.towByOne' }],
     });
     expect(checksOf(rig, { country: 'AU' })('tow.braked')).toMatchObject({ status: 'over', notes: [] });
+  });
+
+  it('goes by what the papers of the vehicle mean where law does not say', () => {
+    const means = (country: Country, towLimitMeans: 'whole' | 'axles') => {
+      const loads = compile(made({ country, limits: { towBraked: 960 }, vehicle: { towLimitMeans } }));
+      return runRulebook(loads).find(({ id }) => id === 'tow.braked');
+    };
+    expect(means('GB', 'whole')).toMatchObject({ status: 'over', margin: -40, notes: [] });
+    expect(means('GB', 'axles')).toMatchObject({
+      status: 'within',
+      margin: 60,
+      notes: [{ key: 'check.note.towByPapers' }],
+    });
+    // Law goes before papers: Germany by the axles, Australia by the whole trailer.
+    expect(means('DE', 'whole')).toMatchObject({ status: 'within', margin: 60 });
+    expect(means('AU', 'axles')).toMatchObject({ status: 'over', margin: -40 });
   });
 
   it('takes the unbraked limit for a trailer without brakes', () => {

@@ -1,5 +1,5 @@
 import { breaksLaw, comparesLoad, type Check } from '../checks/check.ts';
-import { agedOn, holdsOn } from '../situation/dated.ts';
+import { asAged, holdsOn, type AsAged } from '../situation/dated.ts';
 import type { SanctionBand, SanctionRow } from '../jurisdictions/law.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
 import { bears } from '../jurisdictions/when.ts';
@@ -10,7 +10,7 @@ import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
 export interface Sanction {
   readonly check: Check;
   readonly place: Jurisdiction;
-  readonly facts: SanctionRow;
+  readonly facts: AsAged<SanctionRow>;
   /** How far above the limit, 0.05 for 5 %. */
   readonly excess: number;
   /** The band it falls in; null below the first, or where no figures are known. */
@@ -19,8 +19,6 @@ export interface Sanction {
   readonly times: number;
   /** What comes instead of a fine, or with it, from so much on. */
   readonly beyond: NonNullable<SanctionRow['beyond']>['says'] | null;
-  /** The day by which the amounts were to be gone through again, where that is past; null where it is not. */
-  readonly overdueSince: string | null;
 }
 
 /**
@@ -37,9 +35,8 @@ export function sanctions(loads: Loads, checks: readonly Check[]): readonly Sanc
       const excess = -margin / limit;
       const times = facts.perKg === undefined ? 1 : Math.ceil(-margin / facts.perKg);
       const beyond = facts.beyond && excess > facts.beyond.above ? facts.beyond.says : null;
-      const { date } = loads.view.situation;
-      const overdueSince = agedOn(facts, 'money', date).overdueSince ?? null;
-      return [{ check, place, facts, excess, band: bandOf(facts, excess, -margin), times, beyond, overdueSince }];
+      const aged = asAged(facts, 'money', loads.view.situation.date);
+      return [{ check, place, facts: aged, excess, band: bandOf(facts, excess, -margin), times, beyond }];
     }),
   );
 }

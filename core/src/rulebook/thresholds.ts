@@ -1,6 +1,6 @@
-import { holdsOn } from '../situation/dated.ts';
+import { asAged, holdsOn, type AsAged, type Review } from '../situation/dated.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
-import type { Mark } from '../jurisdictions/law.ts';
+import type { Mark, MarkTopic } from '../jurisdictions/law.ts';
 import { unladen } from '../jurisdictions/when.ts';
 import type { Loads } from '../loads/loads.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
@@ -10,7 +10,8 @@ import type { Side } from '../statics/pointLoad.ts';
 
 /** A mark beside which a plated figure of this rig lies. */
 export interface NearThreshold {
-  readonly facts: Mark;
+  /** As it stands on the day asked for. */
+  readonly facts: AsAged<Mark>;
   /** Whose mark it is. */
   readonly place: Jurisdiction;
   /** kg, of the plate or the plates together. */
@@ -38,11 +39,19 @@ export function thresholdsOf(loads: Loads): readonly NearThreshold[] {
         if (seen.has(facts)) return [];
         seen.add(facts);
         const value = isOfLightTrailer(loads, facts) ? null : figureOf(loads, facts.of);
-        return value === null ? [] : [{ facts, place, value, passed: value > facts.at }];
+        if (value === null) return [];
+        const aged = asAged(facts, reviewOf(facts.topic), loads.view.situation.date);
+        return [{ facts: aged, place, value, passed: value > facts.at }];
       }),
     ),
   );
 }
+
+/** What is paid changes soonest, then who may drive, where and how fast. */
+const reviewOf = (topic: MarkTopic): Review =>
+  moneyTopics.includes(topic) ? 'money' : drivingTopics.includes(topic) ? 'driving' : 'construction';
+const moneyTopics: readonly MarkTopic[] = ['fines', 'tax', 'tolls'];
+const drivingTopics: readonly MarkTopic[] = ['licence', 'speed', 'zones'];
 
 /** kg: behind the licence for a car a trailer up to so much goes along, whatever both weigh together. */
 const lightTrailerMost = 750;

@@ -28,7 +28,13 @@ const long: Made = {
 
 describe('what is worth knowing on the way', () => {
   it('of Austria in January is the winter, after what can hurt somebody', () => {
-    expect(told('DE', 'AT', '2027-01-10')).toEqual(['euNobodyInside', 'atWinter', 'fixedEye', 'euPlates']);
+    expect(told('DE', 'AT', '2027-01-10')).toEqual([
+      'euNobodyInside',
+      'atWinter',
+      'fixedEye',
+      'widerThanCar',
+      'euPlates',
+    ]);
     expect(told('DE', 'AT', '2027-06-10')).not.toContain('atWinter');
   });
 
@@ -39,6 +45,7 @@ describe('what is worth knowing on the way', () => {
       'esPanel',
       'esTrailerPapers',
       'itPanel',
+      'widerThanCar',
       'euPlates',
       'esTolls',
     ]);
@@ -50,8 +57,31 @@ describe('what is worth knowing on the way', () => {
       'frFollowing',
       'frOvertaking',
       'frRegistration',
+      'widerThanCar',
       'euPlates',
     ]);
+  });
+
+  it('is mirrors only as long as nobody knows whether the trailer is wider, or whether they are there', () => {
+    const wide = (width: number | undefined, mirrors?: 'present') =>
+      told('FR', 'FR', '2027-06-10', {
+        vehicle: { geometry: { wheelbase: 2, couplingOverhang: 1, width: 1.9 }, ...(mirrors ? { mirrors } : {}) },
+        trailer: { geometry: { axles: 1, axlePosition: 4, width } },
+      });
+    expect(wide(undefined)).toContain('widerThanCar');
+    expect(wide(2.3)).not.toContain('widerThanCar');
+    expect(wide(undefined, 'present')).not.toContain('widerThanCar');
+  });
+
+  it('is a step less sure, with the day, once it was to be gone through again, and little sure before it is known', () => {
+    const of = (date: string) => {
+      const loads = compile(made({ country: 'DE', limits: { vehicleMax: 3600 }, situation: { date } }));
+      return informationFor(loads).find(({ facts }) => facts.id === 'deSigns')?.facts;
+    };
+    expect(of('2028-11-28')).toMatchObject({ confidence: 'high' });
+    expect(of('2028-11-28')).not.toHaveProperty('overdueSince');
+    expect(of('2028-11-29')).toMatchObject({ confidence: 'medium', overdueSince: '2028-11-28' });
+    expect(of('2022-12-31')).toMatchObject({ confidence: 'low', notKnownBefore: '2023-01-01' });
   });
 
   it('of Britain with a panel van and no trailer is little', () => {
@@ -60,11 +90,17 @@ describe('what is worth knowing on the way', () => {
 
   it('of Switzerland is the lane, and that the head of a stabiliser wants a clean ball', () => {
     const at = told('DE', 'CH', '2027-06-10', { trailer: { stabiliser: 'present' } });
-    expect(at).toEqual(['euNobodyInside', 'euStabiliserBall', 'chLanes', 'fixedEye', 'euPlates']);
+    expect(at).toEqual(['euNobodyInside', 'euStabiliserBall', 'chLanes', 'fixedEye', 'widerThanCar', 'euPlates']);
   });
 
   it('of the Netherlands with a long outfit is its lanes', () => {
-    expect(told('DE', 'NL', '2027-06-10', long)).toEqual(['euNobodyInside', 'nlLanes', 'fixedEye', 'euPlates']);
+    expect(told('DE', 'NL', '2027-06-10', long)).toEqual([
+      'euNobodyInside',
+      'nlLanes',
+      'fixedEye',
+      'widerThanCar',
+      'euPlates',
+    ]);
   });
 
   it('of New South Wales with a novice from Victoria is speed and shackles', () => {
@@ -78,6 +114,12 @@ describe('what is worth knowing on the way', () => {
   });
 
   it('of Germany in 2031 is the winter and the lane of a long outfit', () => {
-    expect(told('DE', 'DE', '2031-12-01', long)).toEqual(['euNobodyInside', 'deLanes', 'deWinter', 'euPlates']);
+    expect(told('DE', 'DE', '2031-12-01', long)).toEqual([
+      'euNobodyInside',
+      'deLanes',
+      'deWinter',
+      'widerThanCar',
+      'euPlates',
+    ]);
   });
 });

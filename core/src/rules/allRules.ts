@@ -1,4 +1,5 @@
 import { axleGroup, frontAxle, frontAxleLeast, rearAxle, tagAxle, trailerAxles } from './axles.ts';
+import { axleEach } from './axleEach.ts';
 import { ballBand } from './ballBand.ts';
 import { ballLeast } from './ballLeast.ts';
 import { brakeController, breakaway, overrunBrakes } from './brakeKinds.ts';
@@ -39,6 +40,7 @@ export const allRules = [
   trailerTechnicalMax,
   trailerAxles,
   axleGroup,
+  axleEach,
   couplingPart,
   combinationMax,
   towBraked,

@@ -82,7 +82,7 @@ export interface Rule<Id extends string = string, Needs = FigureUnits, May = Fig
   readonly by: Side | 'each' | 'road' | 'issuer';
   readonly asks: readonly Need[];
   /** Why it makes no check of a rig that has all it asks for, `rule.notAsked.<silence>`. */
-  readonly silence?: 'gear' | 'place' | 'people' | 'dimensions';
+  readonly silence?: 'gear' | 'place' | 'people' | 'dimensions' | 'axlesApart';
   /** The figures every place must give that has it, and those it may. */
   readonly needs: Needs;
   readonly may: May;

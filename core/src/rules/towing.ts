@@ -1,6 +1,7 @@
 import type { Loads } from '../loads/loads.ts';
 import type { Check } from '../checks/check.ts';
 import { message } from '../messages/message.ts';
+import type { Vehicle } from '../rig/body.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { massTolerance } from '../units/rounding.ts';
 import { platedCheck } from './platedCheck.ts';
@@ -15,22 +16,31 @@ interface Reading {
 
 const may = { byAxleLoad: 'flag', wholeTrailer: 'flag' } as const;
 
+/** What law says goes before what the papers of the vehicle do; null: neither says. */
+function readingOf({ byAxleLoad, wholeTrailer }: Reading, { towLimitMeans }: Partial<Vehicle> = {}) {
+  if (byAxleLoad) return 'axles';
+  return wholeTrailer ? 'whole' : (towLimitMeans ?? null);
+}
+
 /**
  * A towing limit that nobody knows leaves a combination undecided, unless law has a limit of its own for where none is stated.
  */
 function towed(asked: Asked<Reading>, limit: LimitName, whyNot: string | null): readonly Check[] {
   const { vehicle } = asked.loads.view;
-  const { byAxleLoad, wholeTrailer } = asked.at('vehicle')?.figures ?? {};
+  const law = asked.at('vehicle')?.figures ?? {};
+  const reading = readingOf(law, vehicle);
   const checks = platedCheck(asked, 'vehicle', () => ({
     limit,
-    quantity: byAxleLoad ? 'trailerAxles' : 'trailerTotal',
+    quantity: reading === 'axles' ? 'trailerAxles' : 'trailerTotal',
     ...(asked.inForce(towFallback, 'vehicle') ? {} : { figure: 'required' }),
     whyNot: vehicle ? whyNot : 'check.no.vehicle',
   }));
-  if (wholeTrailer || !vehicle) return checks;
+  if (reading === 'whole' || !vehicle) return checks;
   return checks.map((check) => {
     if (!isSplit(asked.loads, check)) return check;
-    if (byAxleLoad) return { ...check, notes: [message('check.note.towByAxle')] };
+    if (reading === 'axles') {
+      return { ...check, notes: [message(law.byAxleLoad ? 'check.note.towByAxle' : 'check.note.towByPapers')] };
+    }
     const missing = [{ code: 'towReading', body: vehicle.id, bodyName: vehicle.name } as const];
     return { ...check, status: 'unknown', margin: null, missing, notes: [message('check.note.towByOne')] };
   });

@@ -57,3 +57,17 @@ export const holdsOn = ({ from, until, expected }: Dated, day = compiledOn): boo
 /** Whether a fact is coming: expected, or to begin after a day. */
 export const isComing = ({ from, expected }: Dated, day = compiledOn): boolean =>
   expected === true || (from !== undefined && from > day);
+
+/** A fact with what has aged of it, and as sure as it then is. */
+export type AsAged<Of> = Of & Aged;
+
+/** A fact as it stands on a day; what has not aged is the fact itself. */
+export function asAged<Of extends Dated & { readonly confidence: Confidence }>(
+  fact: Of,
+  review: Review,
+  day: string = compiledOn,
+): AsAged<Of> {
+  const aged = agedOn(fact, review, day);
+  if (aged.overdueSince === undefined && aged.notKnownBefore === undefined) return fact;
+  return { ...fact, ...aged, confidence: agedConfidence(fact.confidence, aged) };
+}

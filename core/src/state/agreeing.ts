@@ -21,16 +21,28 @@ const less = (a: Known, b: Known): Known =>
     [-1, b],
   ]);
 
+type Times = readonly [near: number, far: number];
+
+/** How often each end of a body is in a load, and whether nothing else is: what is asked for stays the same. */
+const timesIn = new WeakMap<Combination, Readonly<Record<Side, Times>> & { readonly alone: boolean }>();
+
+function endsIn(of: Combination) {
+  const known = timesIn.get(of);
+  if (known) return known;
+  const times = (side: Side): Times => [of[ends[side].near] ?? 0, of[ends[side].far] ?? 0];
+  const alone = Object.keys(of).every((name) => endNames.has(name));
+  const found = { vehicle: times('vehicle'), trailer: times('trailer'), alone };
+  timesIn.set(of, found);
+  return found;
+}
+const endNames: ReadonlySet<string> = new Set(sides.flatMap((side) => Object.values(ends[side])));
+
 /** How often each end of a body is in a load. */
-const timesOf = (of: Combination, side: Side): readonly [near: number, far: number] => [
-  of[ends[side].near] ?? 0,
-  of[ends[side].far] ?? 0,
-];
+const timesOf = (of: Combination, side: Side): Times => endsIn(of)[side];
 
 /** A load put together of the bodies'; null where one of them is not known, or it is not made of them alone. */
 export function composed(of: Combination, bodies: Bodies): Known | null {
-  const names = sides.flatMap((side) => Object.values(ends[side]));
-  if (Object.keys(of).some((name) => !names.includes(name))) return null;
+  if (!endsIn(of).alone) return null;
   const parts: (readonly [number, Known])[] = [];
   for (const side of sides) {
     const [a, b] = timesOf(of, side);

@@ -9,7 +9,7 @@ import { sumOf } from '../scale/combination.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
 import { bestEstimate, type Asked } from './bestEstimate.ts';
 import { ofEnds, type BodyState } from './bodyLoads.ts';
-import { changesBetween, effectOf, type Change } from './changes.ts';
+import { changesBetween, effectOn, effectsOf, type Change } from './changes.ts';
 import { sigmaOf, type Known } from './known.ts';
 import { ends, rowOf, type Levers, type Slip } from './slipToday.ts';
 import { unlistedOf } from './underTotal.ts';
@@ -75,7 +75,8 @@ function solved({ given }: Case) {
   const planned = (side: Side): BodyState => {
     const list = listed(side);
     const of = (name: string): Known | null => {
-      const effect = list && effectOf(changesBetween([], list), rowOf({ [name]: 1 }, levers), levers.reaches);
+      const effect =
+        list && effectOn(effectsOf(changesBetween([], list), levers.reaches), rowOf({ [name]: 1 }, levers));
       return effect && { ...effect, by: 'planned', slips: new Set(), contradicted: false, unsure: false };
     };
     const [near, far] = [of(ends[side].near), of(ends[side].far)];

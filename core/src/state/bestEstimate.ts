@@ -60,7 +60,10 @@ export function bestEstimate(sources: Sources, asked: readonly Asked[]): BestEst
     return weighed.sum ? weighed : withList(weighed, planned[side]);
   };
   const alone = { vehicle: found('vehicle'), trailer: found('trailer') };
-  const direct = new Map<Asked, Known | null>(asked.map((one) => [one, directly(one, slips, levers)] as const));
+  const coupled = towed ? [towed.near, towed.far, towed.sum] : [];
+  const direct = new Map<Asked, Known | null>(
+    asked.map((one) => [one, coupled.includes(one) ? null : directly(one, slips, levers)] as const),
+  );
   if (towed) {
     const weighed = alone.trailer.far?.by === 'weighed' ? alone.trailer.far : null;
     const { near, far, sum } = towedFromSlips(towed, weighed, slips, levers);

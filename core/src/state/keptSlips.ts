@@ -25,6 +25,9 @@ interface Solved {
   /** The same without each of the readings that cannot all be right. */
   readonly candidates: readonly Slip['estimate'][];
   readonly plan: Compiled;
+  readonly asStood: RigView;
+  /** How it was coupled then. */
+  readonly coupling: string;
   /** What it found beside its list, by the lengths that were asked with: it is the same for every way to load the rig. */
   readonly unlisted: Map<string, readonly UnlistedMass[]>;
 }
@@ -87,6 +90,7 @@ function solve(kept: KeptSlip, shared: Shared): Solved {
   const adjusted = adjustTicket(weighingLengths(then, rigLengths(then)), ticket, then);
   const { estimate } = adjusted.adjustment;
   const wrong = suspects(adjusted.adjustment);
+  const asStood = asItStood(then, ticket);
   const solved = {
     ticket,
     adjusted,
@@ -95,6 +99,8 @@ function solve(kept: KeptSlip, shared: Shared): Solved {
     // One culprit alone may be right all the same, and nobody knows by which others: nothing passes.
     candidates: wrong.length > 1 ? wrong.map((at) => remembered(leftOut(adjusted.used, at))) : [],
     plan: compile(then),
+    asStood,
+    coupling: couplingOf(rigLengths(asStood)),
     unlisted: new Map<string, readonly UnlistedMass[]>(),
   };
   known.set(key, solved);
@@ -129,11 +135,11 @@ export interface StateSlip extends Slip {
 export function stateSlips(view: RigView, now: Compiled): readonly StateSlip[] {
   const known = (view.slips ?? []).filter(({ ticket }) => ticket.loadout !== undefined);
   const unsure = (view.slips ?? []).filter(({ ticket }) => ticket.loadout === undefined);
+  const coupling = couplingOf(now.lengths);
   return [...known, ...unsure].flatMap((kept): readonly StateSlip[] => {
     const solved = solve(kept, sharedWith(view, kept));
     const { used } = solved.adjusted;
     if (used.length === 0) return [];
-    const asStood = asItStood(withTypical(kept.then), solved.ticket);
     let since: readonly Change[] | undefined;
     const changes = () => {
       const [before, after] = withUnnamedTanks(kept.then, view, solved.plan.points, now.points);
@@ -162,17 +168,16 @@ export function stateSlips(view: RigView, now: Compiled): readonly StateSlip[] {
           const own = points.filter((load) => load.side === side);
           return gaps > 0 || own.length === 0 ? null : own;
         },
-        asStood,
-        coupledAlike: sameCoupling(rigLengths(asStood), now.lengths),
+        asStood: solved.asStood,
+        coupledAlike: solved.coupling === coupling,
       },
     ];
   });
 }
 
 /** Without what is said of a ball load: that is no length. */
-const sameCoupling = (a: Compiled['lengths'], b: Compiled['lengths']): boolean =>
-  JSON.stringify([a.vehicle, a.trailer?.axlePosition, a.distribution]) ===
-  JSON.stringify([b.vehicle, b.trailer?.axlePosition, b.distribution]);
+const couplingOf = ({ vehicle, trailer, distribution }: Compiled['lengths']): string =>
+  JSON.stringify([vehicle, trailer?.axlePosition, distribution]);
 
 const uniform = Math.sqrt(12);
 

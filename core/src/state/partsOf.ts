@@ -1,7 +1,7 @@
 import { message, verbatim, type Message } from '../messages/message.ts';
 import type { PartRow } from '../statics/row.ts';
 import { readingMessage } from '../scale/stands.ts';
-import { effectOf, type Reaches } from './changes.ts';
+import { effectOn, effectsOf, type Reaches } from './changes.ts';
 import type { StateSlip } from './keptSlips.ts';
 import type { Known } from './known.ts';
 
@@ -41,7 +41,7 @@ export function partsOf(
   const [only] = [...known.slips];
   const alone = known.slips.size === 1 && known.by === 'weighed' && only !== undefined ? slips[only] : undefined;
   const since = (alone?.changes ?? []).flatMap((change): readonly StatePart[] => {
-    const kg = effectOf([change], row, reaches)?.value ?? 0;
+    const kg = effectOn(effectsOf([change], reaches), row)?.value ?? 0;
     const name = change.now?.name ?? change.before?.name;
     return Math.abs(kg) < worthALine || !name ? [] : [{ kind: 'since', name, kg, times: 1 }];
   });

@@ -2,7 +2,7 @@ import type { Compiled } from '../loads/compile.ts';
 import type { Combination } from '../scale/combination.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { BodyState } from './bodyLoads.ts';
-import { changesBetween, effectOf } from './changes.ts';
+import { changesBetween, effectOn, effectsOf } from './changes.ts';
 import { sumKnown, type Known } from './known.ts';
 import { bodyCombinations, rowOf, type Levers } from './slipToday.ts';
 
@@ -11,11 +11,11 @@ export function plannedBody(plan: Compiled, side: Side, levers: Levers): BodySta
   const own = plan.points.filter((load) => load.side === side);
   const { massMissing, placeMissing, values, lengths } = plan;
   if (!plan.view[side] || massMissing[side].length > 0) return { near: null, far: null, sum: null };
-  const known = (effect: ReturnType<typeof effectOf>): Known | null =>
+  const known = (effect: ReturnType<typeof effectOn>): Known | null =>
     effect && { ...effect, by: 'planned', slips: new Set(), contradicted: false, unsure: false };
-  const all = changesBetween([], own);
+  const all = effectsOf(changesBetween([], own), levers.reaches);
   const of = bodyCombinations[side];
-  const sum = known(effectOf(all, rowOf(of.sum, levers), levers.reaches));
+  const sum = known(effectOn(all, rowOf(of.sum, levers)));
   const ball = values.ballLoad;
   if (side === 'trailer' && lengths.trailer?.said && ball.kind === 'known' && sum) {
     const said: Known = {
@@ -36,6 +36,6 @@ export function plannedBody(plan: Compiled, side: Side, levers: Levers): BodySta
     };
   }
   if (placeMissing[side].length > 0) return { near: null, far: null, sum };
-  const at = (end: Combination) => known(effectOf(all, rowOf(end, levers), levers.reaches));
+  const at = (end: Combination) => known(effectOn(all, rowOf(end, levers)));
   return { near: at(of.near), far: at(of.far), sum };
 }

@@ -1,7 +1,7 @@
 import type { Combination } from '../scale/combination.ts';
 import type { Side } from '../statics/pointLoad.ts';
 import type { PartRow } from '../statics/row.ts';
-import { effectOf, type Change, type Reaches } from './changes.ts';
+import { effectOn, effectsOf, type Change, type Effects, type Reaches } from './changes.ts';
 import type { Known } from './known.ts';
 
 /** What one slip settles, and what came and went since. */
@@ -53,6 +53,18 @@ export function rowOf(of: Combination, { span }: Levers): PartRow {
   return { vehicle: part('vehicle'), trailer: part('trailer') };
 }
 
+/** What came and went since a slip is asked for many loads of one rig. */
+const effects = new WeakMap<readonly Change[], { readonly reaches: Reaches; readonly of: Effects }>();
+
+/** What came and went since a slip comes to, for a load of any row. */
+export function sinceThen({ changes }: Slip, { reaches }: Levers): Effects {
+  const known = effects.get(changes);
+  if (known?.reaches === reaches) return known.of;
+  const of = effectsOf(changes, reaches);
+  effects.set(changes, { reaches, of });
+  return of;
+}
+
 /**
  * A combination of loads as a slip shows it, brought to today by what came and went since.
  * @param at which slip it is, the newest 0
@@ -60,7 +72,7 @@ export function rowOf(of: Combination, { span }: Levers): PartRow {
  */
 export function today(slip: Slip, at: number, of: Combination, row: PartRow, levers: Levers): Known | null {
   const found = slip.estimate(of);
-  const effect = found && effectOf(slip.changes, row, levers.reaches);
+  const effect = found && effectOn(sinceThen(slip, levers), row);
   if (!found || !effect) return null;
   const doubts = new Map(effect.doubts);
   let contradicted = false;

@@ -17,6 +17,8 @@ import { doubtfulLengths, lengthSource, longerByDoubt } from './lengthsInState.t
 import { stateSlips, type StateSlip } from './keptSlips.ts';
 import { sigmaOf, sumKnown, type Known } from './known.ts';
 import { ends, bodyCombinations, type Levers } from './slipToday.ts';
+import { singleAxlesToday } from './singleAxlesToday.ts';
+import { weighingLengths } from '../scale/slipEquations.ts';
 import { partsOf, type StatePart } from './partsOf.ts';
 import { noticeable, unlistedOf, type UnlistedMass } from './underTotal.ts';
 
@@ -128,7 +130,8 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: Readonly
     return part?.by === 'weighed' ? { ...unknown, atLeast: { value: part.value, sigma: sigmaOf(part) } } : unknown;
   };
   const tell = tellingOf(plan, [...byLength.keys()]);
-  const unlisted = sides.flatMap((side) => unlistedOn(side, slips, levers));
+  const leverKey = JSON.stringify(levers);
+  const unlisted = sides.flatMap((side) => unlistedOn(side, slips, levers, leverKey));
   const besideOf = besideTheList(view, slips, unlisted, asked, levers);
   const values = Object.fromEntries(
     quantityNames.map((name): [QuantityName, Value] => {
@@ -151,6 +154,7 @@ function fromAll(plan: Compiled, slips: readonly StateSlip[], byLength: Readonly
     ...plan,
     from: 'state',
     slips,
+    singleAxles: singleAxlesToday(slips, weighingLengths(view, lengths), lengths.distribution !== undefined, levers),
     levers,
     values,
     known,
@@ -208,8 +212,13 @@ function withLengths(known: Known, name: QuantityName, byLength: ReadonlyMap<Len
 }
 
 /** What the newest slip that weighed all of a body found on it beside its list. */
-function unlistedOn(side: Side, slips: readonly StateSlip[], levers: Levers): readonly UnlistedMass[] {
-  const lengths = `${side} ${JSON.stringify(levers)}`;
+function unlistedOn(
+  side: Side,
+  slips: readonly StateSlip[],
+  levers: Levers,
+  leverKey: string,
+): readonly UnlistedMass[] {
+  const lengths = `${side} ${leverKey}`;
   for (const [at, slip] of slips.entries()) {
     const key = `${lengths} ${String(at)}`;
     const found = slip.unlisted.get(key) ?? foundOn(side, at, slip, levers);

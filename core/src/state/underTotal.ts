@@ -1,9 +1,9 @@
 import type { Combination } from '../scale/combination.ts';
 import type { PointLoad, Side } from '../statics/pointLoad.ts';
-import { changesBetween, effectOf } from './changes.ts';
+import { changesBetween, effectOn, effectsOf } from './changes.ts';
 import { atBest, sigmaOf, sumKnown, type Known } from './known.ts';
 import { ofEnds, type BodyState } from './bodyLoads.ts';
-import { bodyCombinations, rowOf, today, type Levers, type Slip } from './slipToday.ts';
+import { bodyCombinations, rowOf, sinceThen, today, type Levers, type Slip } from './slipToday.ts';
 
 /** What a slip found on a body that its list does not have: kg, either sign. */
 export interface UnlistedMass {
@@ -29,7 +29,7 @@ export function unlistedOf(
 ): Known | null {
   const row = rowOf(of, levers);
   const weighed = today({ ...slip, changes: [] }, at, of, row, levers);
-  const sum = effectOf(changesBetween([], listed), row, levers.reaches);
+  const sum = effectOn(effectsOf(changesBetween([], listed), levers.reaches), row);
   return (
     weighed &&
     sum &&
@@ -68,8 +68,8 @@ export function underTotal(
   const of = bodyCombinations[side].near;
   const row = rowOf(of, levers);
   const unlisted = unlistedOf(side, at, slip, listed, levers);
-  const lies = effectOf(changesBetween([], listed), row, levers.reaches);
-  const since = effectOf(slip.changes, row, levers.reaches);
+  const lies = effectOn(effectsOf(changesBetween([], listed), levers.reaches), row);
+  const since = effectOn(sinceThen(slip, levers), row);
   const part = row[side];
   if (!part || !unlisted || !lies || !since) return body;
   const middle = (reach.from + reach.to) / 2;

@@ -1,11 +1,12 @@
 import type { Check } from '../checks/check.ts';
 import type { Vehicle } from '../rig/body.ts';
 import type { RigView } from '../loading/rigView.ts';
-import { compile } from '../loads/compile.ts';
+import { stateLoads } from '../state/stateLoads.ts';
 import type { LimitName } from '../rig/limitNames.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import type { RuleId } from '../rules/ruleId.ts';
 import { caseView, vehicleOf } from './caseRig.ts';
+import { onScale, ticketOf } from './weighed.ts';
 import { fuelTank, gearOn, made, plateOf, weightless, type Made } from './matrixRigs.ts';
 
 /** What every rule must show. A rule without a line here does not compile. */
@@ -70,6 +71,20 @@ const longOutfit = (bodyLength: number | undefined): RigView => {
     vehicle: { ...vehicleOf(view), geometry: { ...vehicleOf(view).geometry, frontOverhang: 0.9 } },
     trailer: view.trailer && { ...view.trailer, geometry: behind },
   };
+};
+
+/** Two axles of 900 together, each stamped, the second read at so much. */
+const axlesApart = (second: number, equalises: 'no' | undefined): RigView => {
+  const stamps = [1, 2].map((at) => ({ ...plateOf('axle', 'axleGroupMax', 500), id: `axle-${at}` }));
+  const view = made({ trailer: { plates: stamps } });
+  const towed = view.trailer && { ...view.trailer, geometry: { ...view.trailer.geometry, axles: 2, equalises } };
+  const rig = { ...view, trailer: towed };
+  const readings = [900 - second, second].map((value, at) => ({
+    state: 'coupled' as const,
+    on: [at === 0 ? ('axle1' as const) : ('axle2' as const)],
+    value,
+  }));
+  return onScale(rig, [ticketOf(rig, readings, 1, { loadout: rig.loadout })]);
 };
 
 const rated = (mass: number, rating: number | undefined): RigView => {
@@ -250,6 +265,12 @@ export const matrix: Readonly<Record<RuleId, Line>> = {
     missing: rated(50, undefined),
     unasked: true,
     threshold: { at: rated(60, 60), past: rated(60 + little, 60) },
+  },
+  'trailer.axleEach': {
+    passing: axlesApart(480, 'no'),
+    failing: axlesApart(540, 'no'),
+    missing: axlesApart(540, undefined),
+    threshold: { at: axlesApart(500, 'no'), past: axlesApart(500 + little, 'no') },
   },
   'coupling.part': limitLine('trailerPartMax', 1000, {}, 'max', true),
   'coupling.dValue': {
@@ -434,5 +455,5 @@ export const checkOf = (rule: RuleId, line: Line, view: RigView): Check | undefi
   const there = inBritain.includes(rule)
     ? { ...view, situation: { ...view.situation, vehicle: british, trailer: british, travel: british } }
     : view;
-  return runRulebook(compile(there)).find((check) => check.id === (line.id ?? rule));
+  return runRulebook(stateLoads(there)).find((check) => check.id === (line.id ?? rule));
 };

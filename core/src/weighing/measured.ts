@@ -1,10 +1,12 @@
 import { compile, type Compiled } from '../loads/compile.ts';
-import { weighedOn, type WeighedLoads } from '../loads/weighedOn.ts';
+import type { Mass } from '../loads/loads.ts';
+import { weighedOn, type Settles, type WeighedLoads } from '../loads/weighedOn.ts';
 import type { RigView } from '../loading/rigView.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
 import type { QuantityName } from '../statics/rigRows.ts';
 import { assessed, type Assessment } from '../verdict/assess.ts';
 import { sumOf, type Combination } from '../scale/combination.ts';
+import { singleAxles } from '../scale/singleAxles.ts';
 import { asItStood } from '../scale/asItStood.ts';
 import { adjustTicket, quantityCombinations, suspects, weighingLengths } from '../scale/slipEquations.ts';
 import type { Adjustment } from '../scale/leastSquares.ts';
@@ -53,7 +55,14 @@ export function assessTicket(view: RigView, ticket: Ticket): TicketAssessment {
   const { planned, lengths, used, adjustment } = slipPicture(asItStood(view, ticket), ticket);
   const barsOn = planned.lengths.distribution !== undefined;
   const worst = suspects(adjustment);
-  const loads = slipLoads(planned, used, adjustment, worst, quantityCombinations(lengths, barsOn));
+  const loads = slipLoads(
+    planned,
+    used,
+    adjustment,
+    worst,
+    quantityCombinations(lengths, barsOn),
+    singleAxles(lengths, barsOn),
+  );
   return {
     ...assessed(loads, runRulebook(loads)),
     ticket,
@@ -76,8 +85,16 @@ function slipLoads(
   { estimate }: Adjustment,
   worst: readonly number[],
   of: Readonly<Record<QuantityName, Combination>>,
+  axles: readonly Combination[],
 ): WeighedLoads {
-  return weighedOn(plan, (sum) => {
+  const apart = axles.flatMap((axle): readonly Mass[] => {
+    const found = estimate(axle);
+    const contradicted = worst.some((at) => Math.abs(found?.weights[at] ?? 0) > 1e-6);
+    return found
+      ? [{ kind: 'known', value: found.value, sigma: found.se, ...(contradicted ? { contradicted } : {}) }]
+      : [];
+  });
+  const settles: Settles = (sum) => {
     const found = estimate(sumOf(...sum.map(([times, name]) => [times, of[name]] as const)));
     const operands = (found?.weights ?? []).flatMap((times, at) => {
       const one = used[at];
@@ -85,5 +102,6 @@ function slipLoads(
     });
     const contradicted = worst.some((at) => Math.abs(found?.weights[at] ?? 0) > 1e-6);
     return found && { value: found.value, se: found.se, operands, contradicted };
-  });
+  };
+  return weighedOn(plan, settles, apart.length < axles.length ? [] : apart);
 }

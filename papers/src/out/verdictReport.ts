@@ -124,7 +124,7 @@ function surroundings({ loads, checks }: Assessment, words: Speech) {
       value,
       passed,
       says: words.translate(`threshold.${facts.id}`, {}),
-      confidence: facts.confidence,
+      ...howSure(facts),
     })),
     sanctions: sanctions(loads, checks).map(({ check, place, facts, excess, band, times, beyond }) => ({
       check: check.id,
@@ -133,7 +133,7 @@ function surroundings({ loads, checks }: Assessment, words: Speech) {
       currency: facts.currency ?? null,
       about: band === null ? null : band.amount * times,
       ...(beyond ? { beyond: words.translate(`sanction.${beyond}`, {}) } : {}),
-      confidence: facts.confidence,
+      ...howSure(facts),
     })),
     information: worstFirst(informationFor(loads)).map(({ facts, place, bears, coming }) => ({
       id: facts.id,
@@ -141,10 +141,19 @@ function surroundings({ loads, checks }: Assessment, words: Speech) {
       bears,
       ...(coming ? { coming, from: facts.from } : {}),
       says: words.translate(`info.${facts.id}`, {}),
-      confidence: facts.confidence,
+      ...howSure(facts),
     })),
   };
 }
+
+type HowSure = Pick<Check['source'], 'confidence' | 'overdueSince' | 'notKnownBefore'>;
+
+/** How sure a fact of a place is on the day asked for, and why it is less so than it was. */
+const howSure = ({ confidence, overdueSince, notKnownBefore }: HowSure) => ({
+  confidence,
+  ...(overdueSince ? { overdueSince } : {}),
+  ...(notKnownBefore ? { notKnownBefore } : {}),
+});
 
 /** Decimals that are printed: a gram. What follows is what reckoning in binary leaves. */
 const printed = 1000;

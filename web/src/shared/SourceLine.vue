@@ -1,24 +1,35 @@
 <script setup lang="ts">
-import type { Country } from '@wagonomos/core';
+import type { Confidence, Country } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
 
-/** Where something is from and how sure we are of it; where we are not, who knows. */
-defineProps<{ source: string; confidence: 'high' | 'medium' | 'low'; country?: Country; more?: string }>();
+/** Where something is from and how sure we are of it; where we are not, who knows; and what of it has aged. */
+defineProps<{
+  facts: {
+    readonly source: string;
+    readonly confidence: Confidence;
+    readonly overdueSince?: string;
+    readonly notKnownBefore?: string;
+  };
+  country?: Country;
+  more?: string;
+}>();
 const { t } = useI18n();
 </script>
 
 <template>
-  <small :class="confidence">
+  <small :class="facts.confidence">
     {{
       t('app.source.line', {
-        source: t(`source.${source}`),
+        source: t(`source.${facts.source}`),
         sure:
-          confidence === 'low' && country
+          facts.confidence === 'low' && country
             ? t('app.verdict.low', { whom: t(`ask.${country}`) })
-            : t(`app.confidence.${confidence}`),
+            : t(`app.confidence.${facts.confidence}`),
       })
     }}
     <template v-if="more">{{ more }}</template>
+    <b v-if="facts.overdueSince">{{ t('app.source.overdue', { by: facts.overdueSince }) }}</b>
+    <b v-if="facts.notKnownBefore">{{ t('app.rules.notKnown', { day: facts.notKnownBefore }) }}</b>
   </small>
 </template>
 

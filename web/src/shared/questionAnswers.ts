@@ -1,4 +1,4 @@
-import { brakeKinds, vanClasses, type Check } from '@wagonomos/core';
+import { brakeKinds, towReadings, vanClasses, type Check } from '@wagonomos/core';
 import type { BodyFacts } from '@wagonomos/core/edits';
 
 /** An answer to press: its word, as a key of the catalogue, and what it says of the body. */
@@ -17,6 +17,11 @@ export function answersTo(code: Check['missing'][number]['code']): readonly Ques
     return [1, 2].map((chainCount) => ({ word: `app.presence.chainCount.${chainCount}`, facts: { chainCount } }));
   if (code === 'classedAs')
     return vanClasses.map((classedAs) => ({ word: `app.presence.classedAs.${classedAs}`, facts: { classedAs } }));
+  if (code === 'towReading')
+    return towReadings.map((means) => ({
+      word: `app.presence.towLimitMeans.${means}`,
+      facts: { towLimitMeans: means },
+    }));
   if (code !== 'brakeKind') return [];
   return brakeKinds.map((brakeKind) => ({ word: `app.presence.brakeKind.${brakeKind}`, facts: { brakeKind } }));
 }

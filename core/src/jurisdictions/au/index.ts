@@ -1,4 +1,5 @@
 import { rules as common } from '../common/rules.ts';
+import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
 import { marks } from './marks.ts';
 import { notes } from './notes.ts';
@@ -15,7 +16,7 @@ export const australia: Law = {
   rules: [common, rules],
   states,
   marks,
-  notes,
+  notes: [...mirrorsNote(rules), ...notes],
   speeds,
   sanctions,
   licences,

@@ -1,4 +1,5 @@
 import { rules as common } from '../common/rules.ts';
+import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
 import { marks as continental } from '../eu/marks.ts';
 import { notes as everywhere } from '../eu/notes.ts';
@@ -16,7 +17,7 @@ export const switzerland: Law = {
   place: 'CH',
   rules: [common, european, rules],
   marks: [...continental, ...marks],
-  notes: [...everywhere, ...notes],
+  notes: [...mirrorsNote(european), ...everywhere, ...notes],
   speeds,
   sanctions,
   licences: swissLicences,

@@ -18,6 +18,7 @@ export const rules: FactLayer = {
   'trailer.technicalMax': { kind: 'maker', confidence: 'medium', source: 'makerPlate' },
   'trailer.axles': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
   'trailer.axleGroup': { kind: 'legal', confidence: 'medium', source: 'plateLaw' },
+  'trailer.axleEach': { kind: 'legal', confidence: 'medium', source: 'plateLaw', variesBy: 'country' },
   'combination.max': { kind: 'legal', confidence: 'high', source: 'plateLaw' },
   'tow.braked': { kind: 'legal', confidence: 'high', source: 'makerTow' },
   'tow.unbraked': { kind: 'legal', confidence: 'high', source: 'makerTow' },

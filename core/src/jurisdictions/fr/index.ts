@@ -1,4 +1,5 @@
 import { rules as common } from '../common/rules.ts';
+import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
 import { marks as continental, unionMarks } from '../eu/marks.ts';
 import { notes as everywhere, unionNotes } from '../eu/notes.ts';
@@ -16,7 +17,7 @@ export const france: Law = {
   place: 'FR',
   rules: [common, european, rules],
   marks: [...continental, ...unionMarks, ...marks],
-  notes: [...everywhere, ...unionNotes, ...notes],
+  notes: [...mirrorsNote(rules), ...everywhere, ...unionNotes, ...notes],
   speeds,
   sanctions,
   licences: unionLicences,

@@ -1,4 +1,5 @@
 import { rules as common } from '../common/rules.ts';
+import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
 import { sharedMarks } from '../gb/marks.ts';
 import { sharedNotes } from '../gb/notes.ts';
@@ -16,7 +17,7 @@ export const northernIreland: Law = {
   place: 'GB-NIR',
   rules: [common, british, rules],
   marks: [...sharedMarks, ...marks],
-  notes: [...sharedNotes, ...notes],
+  notes: [...mirrorsNote(rules), ...sharedNotes, ...notes],
   speeds,
   sanctions,
   licences,

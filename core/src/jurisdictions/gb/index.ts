@@ -1,4 +1,5 @@
 import { rules as common } from '../common/rules.ts';
+import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
 import { marks, sharedMarks } from './marks.ts';
 import { notes, sharedNotes } from './notes.ts';
@@ -13,7 +14,7 @@ export const greatBritain: Law = {
   place: 'GB',
   rules: [common, rules],
   marks: [...sharedMarks, ...marks],
-  notes: [...sharedNotes, ...notes],
+  notes: [...mirrorsNote(rules), ...sharedNotes, ...notes],
   speeds,
   sanctions,
   licences,

@@ -1,4 +1,5 @@
 import { rules as common } from '../common/rules.ts';
+import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
 import { marks as continental, unionMarks } from '../eu/marks.ts';
 import { notes as everywhere, unionNotes } from '../eu/notes.ts';
@@ -15,7 +16,7 @@ export const netherlands: Law = {
   place: 'NL',
   rules: [common, european, rules],
   marks: [...continental, ...unionMarks],
-  notes: [...everywhere, ...unionNotes, ...notes],
+  notes: [...mirrorsNote(european), ...everywhere, ...unionNotes, ...notes],
   speeds,
   sanctions,
   licences: unionLicences,

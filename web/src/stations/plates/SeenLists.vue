@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { setFacts, type BodyFacts } from '@wagonomos/core/edits';
-import { brakeKinds, presences, vanClasses, type Body, type Presence } from '@wagonomos/core';
+import { brakeKinds, presences, towReadings, vanClasses, type Body, type Presence } from '@wagonomos/core';
 import { sights, walkStops } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -45,6 +45,10 @@ const unsaid = 'unknown' as const;
 const british = computed(() =>
   [rig.view?.situation.vehicle, rig.view?.situation.travel].some((place) => place?.country.startsWith('GB')),
 );
+/** Asked where the whole trailer is over the towing limit and what stands on its axles is not. */
+const isTowReadingOpen = computed(() =>
+  rig.assessment?.checks.some(({ missing }) => missing.some(({ code }) => code === 'towReading')),
+);
 const choices = computed(() => {
   const { body } = props;
   const label = (list: string, values: readonly (string | number)[]) =>
@@ -52,13 +56,21 @@ const choices = computed(() => {
   if (body.kind === 'vehicle') {
     const answer = body.zeroEmission === undefined ? unsaid : body.zeroEmission ? 'yes' : 'no';
     const drive = { key: 'drive', answer, answers: label('drive', ['yes', 'no']) } as const;
-    if (!british.value || !['van', 'ute'].includes(body.build)) return [drive];
     const classedAs = {
       key: 'classedAs',
       answer: body.classedAs ?? unsaid,
       answers: label('classedAs', vanClasses),
     } as const;
-    return [drive, classedAs];
+    const towLimitMeans = {
+      key: 'towLimitMeans',
+      answer: body.towLimitMeans ?? unsaid,
+      answers: label('towLimitMeans', towReadings),
+    } as const;
+    return [
+      drive,
+      ...(british.value && ['van', 'ute'].includes(body.build) ? [classedAs] : []),
+      ...(body.towLimitMeans !== undefined || isTowReadingOpen.value ? [towLimitMeans] : []),
+    ];
   }
   if (body.kind !== 'trailer') return [];
   const counted = body.chainCount === undefined ? unsaid : String(body.chainCount);
@@ -77,10 +89,11 @@ const choices = computed(() => {
       : []),
   ];
 });
-const choose = (key: 'drive' | 'classedAs' | 'chainCount' | 'brakeKind', answer: string) => {
+const choose = (key: 'drive' | 'classedAs' | 'towLimitMeans' | 'chainCount' | 'brakeKind', answer: string) => {
   const said = answer === unsaid ? undefined : answer;
   if (key === 'drive') return save({ zeroEmission: said === undefined ? undefined : said === 'yes' });
   if (key === 'classedAs') return save({ classedAs: vanClasses.find((one) => one === said) });
+  if (key === 'towLimitMeans') return save({ towLimitMeans: towReadings.find((one) => one === said) });
   if (key === 'chainCount') return save({ chainCount: said === undefined ? undefined : Number(said) });
   return save({ brakeKind: brakeKinds.find((one) => one === said) });
 };

@@ -54,7 +54,7 @@ const same = ({ from, checks, notes, ...border }: Border) =>
         </li>
         <li v-for="note in border.notes" :key="note.id">
           {{ t(`info.${note.id}`) }}
-          <SourceLine :source="note.source" :confidence="note.confidence" :country="border.to.country" />
+          <SourceLine :facts="note" :country="border.to.country" />
         </li>
         <li v-if="same(border)" class="soft">{{ t('app.road.sameRules') }}</li>
       </ul>

@@ -81,6 +81,8 @@ const bearing = ({ bears, facts }: Information): string =>
               ? t('app.verdict.low', { whom: t(`ask.${one.place.country}`) })
               : t('app.rules.sure', { confidence: t(`app.confidence.${one.facts.confidence}`) })
           }}</span>
+          <b v-if="one.facts.overdueSince">{{ t('app.source.overdue', { by: one.facts.overdueSince }) }}</b>
+          <b v-if="one.facts.notKnownBefore">{{ t('app.rules.notKnown', { day: one.facts.notKnownBefore }) }}</b>
         </p>
         <p class="soft">{{ bearing(one) }}</p>
       </article>

@@ -12,7 +12,9 @@ const { t } = useI18n();
 const { placeName } = usePlaces();
 const rig = useRig();
 /** What can hurt somebody first, then what is fined; no more at once than is read. */
-const all = computed(() => (rig.assessment ? worstFirst(informationFor(rig.assessment.loads)) : []));
+const all = computed(() =>
+  (rig.assessment ? worstFirst(informationFor(rig.assessment.loads)) : []).filter(({ facts }) => !facts.unjudged),
+);
 const whole = ref(false);
 const notes = computed(() => (whole.value ? all.value : all.value.slice(0, mostInformation)));
 const how = ({ coming, facts }: Information): 'coming' | 'perhaps' | 'plain' =>
@@ -25,8 +27,7 @@ const how = ({ coming, facts }: Information): 'coming' | 'perhaps' | 'plain' =>
       <b>{{ placeName(one.place) }}</b>
       {{ t(`app.notes.${how(one)}`, { text: t(`info.${one.facts.id}`) }) }}
       <SourceLine
-        :source="one.facts.source"
-        :confidence="one.facts.confidence"
+        :facts="one.facts"
         :country="one.place.country"
         :more="one.bears === 'unknown' ? t('app.notes.unknown') : ''"
       />

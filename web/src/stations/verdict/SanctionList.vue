@@ -46,8 +46,7 @@ const fine = ({ band, times, facts }: Sanction): string => {
                 cost: cost(one),
               })
             }}
-            <b v-if="one.overdueSince">{{ t('app.sanction.overdue', { by: one.overdueSince }) }}</b>
-            <SourceLine :source="one.facts.source" :confidence="one.facts.confidence" :country="one.place.country" />
+            <SourceLine :facts="one.facts" :country="one.place.country" />
           </li>
         </ul>
       </details>

@@ -40,7 +40,7 @@ const whose = ({ facts }: NearThreshold): string =>
       }}</span>
       <div v-for="one in list" :key="one.facts.id">
         {{ t(`threshold.${one.facts.id}`) }}
-        <SourceLine :source="one.facts.source" :confidence="one.facts.confidence" />
+        <SourceLine :facts="one.facts" />
       </div>
     </li>
   </SideSection>

@@ -14,6 +14,7 @@ import { useWorkspace } from '../../stores/workspace.ts';
 import CheckRow from './CheckRow.vue';
 import MissingList from './MissingList.vue';
 import JourneyTable from './JourneyTable.vue';
+import NotJudged from './NotJudged.vue';
 import PlaceNotes from './PlaceNotes.vue';
 import SanctionList from './SanctionList.vue';
 import ThresholdList from './ThresholdList.vue';
@@ -102,6 +103,7 @@ const countries = computed(() => {
       </div>
     </section>
     <RulesAge :checks="checks" :day="rig.view?.situation.date" />
+    <NotJudged />
     <JourneyTable />
     <SanctionList />
     <details class="others" data-test="marks">
@@ -119,6 +121,10 @@ const countries = computed(() => {
 </template>
 
 <style scoped>
+/* Where no mark is near and nothing bears there is nothing to unfold. */
+[data-test='marks']:not(:has(section)) {
+  display: none;
+}
 .verdict {
   padding: 14px 18px 30px;
 }
