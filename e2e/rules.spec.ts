@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { keepAndOpen, rawExample } from './keptStore.ts';
 import { choose, estate, fill, sentence, seriousFaults, van, wagon } from './support.ts';
 
 const close = (page: Page) => page.getByRole('dialog').getByRole('button', { name: 'Close this dialog' }).click();
@@ -219,4 +220,43 @@ test('a total that is only the base vehicle’s leaves the licence open, one sai
   await page.keyboard.press('Escape');
   await is('as registered');
   await expect(licence).toContainText('covered');
+});
+
+test('over by one reading of the towing limit is named and not decided, until a press says which is meant', async ({
+  page,
+}) => {
+  const raw = (await rawExample('german-estate-and-caravan')) as {
+    bodies: { plates: { figures: { limit: string; value: number }[] }[] }[];
+  };
+  // The trailer weighs 1,208 kg and has 1,191 of it on its axles.
+  const figures = raw.bodies.flatMap(({ plates }) => plates.flatMap((plate) => plate.figures));
+  for (const figure of figures) if (figure.limit === 'towBraked') figure.value = 1200;
+  await keepAndOpen(page, raw, `${estate}/verdict`);
+  const dialog = await situation(page);
+  await dialog.getByRole('button', { name: 'France', exact: true }).click();
+  await close(page);
+  const towing = page.getByTestId('check-tow.braked');
+  await expect(towing).toContainText('Over by one reading');
+  await page.getByTestId('next-step').getByRole('link').click();
+  const answers = page.getByRole('group', { name: /means the whole trailer or the load on its axles/ });
+  await expect(answers).toBeInViewport();
+  expect(await seriousFaults(page)).toEqual([]);
+  await answers.getByRole('button', { name: 'the load on its axles' }).click();
+  await expect(towing).toContainText('9 left');
+  await expect(answers).toBeHidden();
+  await page.goto(`${estate}/plates`);
+  await page.getByText('There or not').first().click();
+  const meant = page.getByRole('radiogroup', { name: 'What its towing limit means' });
+  await meant.getByText('the whole trailer').click();
+  await expect(sentence(page)).toContainText('8 kg too heavy');
+});
+
+test('by the plates alone it is said what nobody judges', async ({ page }) => {
+  await page.goto(`${wagon}/verdict`);
+  await expect(page.getByTestId('not-judged')).toBeHidden();
+  const dialog = await situation(page);
+  await dialog.getByRole('button', { name: /plates alone/ }).click();
+  await close(page);
+  await expect(page.getByTestId('not-judged')).toContainText('brakes, breakaway, safety chains, lights and mirrors');
+  await expect(page.getByTestId('marks')).toBeHidden();
 });

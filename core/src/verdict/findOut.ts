@@ -8,6 +8,8 @@ import type { Assessment } from './assess.ts';
 export interface ToFindOut {
   readonly key: string;
   readonly what: Message;
+  /** What nobody has said, where it is that. */
+  readonly missing?: Missing;
   /** null: by the means of its kind, `by`. */
   readonly where: Message | null;
   readonly by: 'read' | 'tape' | 'weigh';
@@ -98,7 +100,7 @@ const doubtful = ({ margin, sigma }: Check): boolean => margin !== null && sigma
 
 const fact = (key: string, missing: Missing) => {
   const minutes = minutesFor[missing.code] ?? reading;
-  return { key, what: missingMessage(missing), where: whereToFind(missing), by: 'read', minutes } as const;
+  return { key, missing, what: missingMessage(missing), where: whereToFind(missing), by: 'read', minutes } as const;
 };
 
 const doubt = ({ body, origin, id, name, byPlace }: Contribution) =>

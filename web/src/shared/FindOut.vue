@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { Message, ToFindOut } from '@wagonomos/core';
+import type { BodyFacts } from '@wagonomos/core/edits';
 import { useI18n } from 'vue-i18n';
+import AnswerButtons from './AnswerButtons.vue';
 
 /** What to find out next, the most for its minutes first: how, how long, and what it would settle. */
-const props = defineProps<{ facts: readonly ToFindOut[]; say: (message: Message) => string }>();
+const props = defineProps<{ facts: readonly ToFindOut[]; say: (message: Message) => string; answerable?: boolean }>();
+const emit = defineEmits<{ answer: [body: string, facts: BodyFacts] }>();
 const { t } = useI18n();
 const named = 3;
 const list = (checks: ToFindOut['settles']) => {
@@ -25,6 +28,12 @@ const list = (checks: ToFindOut['settles']) => {
         t('app.findOut.settles', { what: list(one.settles) })
       }}</small>
       <small v-else-if="one.helps.length > 0">{{ t('app.findOut.helps', { what: list(one.helps) }) }}</small>
+      <AnswerButtons
+        v-if="answerable && one.missing"
+        :code="one.missing.code"
+        :what="say(one.what)"
+        @answer="(said) => one.missing && emit('answer', one.missing.body, said)"
+      />
     </li>
   </ol>
 </template>

@@ -3,7 +3,7 @@ import { missingMessage, openQuestions, whereToFind, type Check, type Message } 
 import type { BodyFacts } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { answersTo } from './questionAnswers.ts';
+import AnswerButtons from './AnswerButtons.vue';
 
 /**
  * What law asks besides the masses and nobody has answered: each with its answers to press, where it is a thing to look at; where it is
@@ -25,7 +25,7 @@ const rows = computed(() => {
     name: props.say(name),
     what: props.say(missingMessage(first)),
     where: props.say(whereToFind(first)),
-    answers: answersTo(first.code),
+    code: first.code,
   }));
 });
 </script>
@@ -39,17 +39,7 @@ const rows = computed(() => {
         <small>{{ row.what }}</small>
         <small>{{ row.where }}</small>
       </span>
-      <span v-if="row.answers.length > 0" class="answers" role="group" :aria-label="row.what">
-        <button
-          v-for="one in row.answers"
-          :key="one.word"
-          type="button"
-          class="quiet-button"
-          @click="emit('answer', row.body, one.facts)"
-        >
-          {{ t(one.word) }}
-        </button>
-      </span>
+      <AnswerButtons :code="row.code" :what="row.what" @answer="(facts) => emit('answer', row.body, facts)" />
     </div>
   </section>
 </template>
@@ -82,10 +72,5 @@ small {
   display: block;
   color: var(--soft);
   line-height: 1.3;
-}
-.answers {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
 }
 </style>

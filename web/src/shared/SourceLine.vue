@@ -28,8 +28,8 @@ const { t } = useI18n();
       })
     }}
     <template v-if="more">{{ more }}</template>
-    <b v-if="facts.overdueSince">{{ t('app.source.overdue', { by: facts.overdueSince }) }}</b>
-    <b v-if="facts.notKnownBefore">{{ t('app.rules.notKnown', { day: facts.notKnownBefore }) }}</b>
+    <template v-if="facts.overdueSince">{{ t('app.source.overdue', { by: facts.overdueSince }) }}</template>
+    <template v-if="facts.notKnownBefore">{{ t('app.rules.notKnown', { day: facts.notKnownBefore }) }}</template>
   </small>
 </template>
 

@@ -16,6 +16,11 @@ const { say } = useSpeech();
 const arithmetic = useArithmetic();
 const settings = useSettings();
 
+/** A load and a limit are known, and something else keeps them from deciding. */
+const undecided = computed(() => {
+  const { status, demand, limit, notes } = props.check;
+  return status === 'unknown' && demand !== null && limit !== null ? notes[0] : undefined;
+});
 const usual = computed(() => typicalMessage(props.check));
 const eitherOf = ({ ways }: Check): string | null => {
   if (!ways) return null;
@@ -67,6 +72,7 @@ const figures = computed(() => {
     <span class="num figures">{{ figures }}</span>
     <MarginText v-if="check.status !== 'notApplicable'" class="margin" :check="check" />
     <small v-if="byEach" class="low" data-test="by-each">{{ byEach }}</small>
+    <small v-if="undecided" class="low" data-test="undecided">{{ say(undecided) }}</small>
     <small v-if="usual" class="low" data-test="usual">{{ say(usual) }}</small>
     <small v-if="binds(check) && check.status === 'over' && check.source.confidence === 'medium'" class="low">
       {{ t('app.verdict.medium') }}

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { openQuestions, toFindOut } from '@wagonomos/core';
+import type { BodyFacts } from '@wagonomos/core/edits';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FindOut from '../../shared/FindOut.vue';
@@ -9,6 +10,7 @@ import { useSpeech } from '../../shared/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 
 /** What nobody has said yet, or not well enough: the most for its minutes first, the rest when asked for. */
+const emit = defineEmits<{ answer: [body: string, facts: BodyFacts] }>();
 const { t } = useI18n();
 const { say } = useSpeech();
 const rig = useRig();
@@ -30,7 +32,13 @@ const facts = computed(() => {
   <section v-if="facts.length > 0 || taken" class="missing" :aria-label="t('app.findOut.title')">
     <h2>{{ t('app.findOut.title') }}</h2>
     <TypicalSwitch v-if="based?.from !== 'slip'" />
-    <FindOut :facts="all ? facts : facts.slice(0, few)" :say="say" class="columns" />
+    <FindOut
+      :facts="all ? facts : facts.slice(0, few)"
+      :say="say"
+      answerable
+      class="columns"
+      @answer="(body, said) => emit('answer', body, said)"
+    />
     <button v-if="facts.length > few && !all" type="button" class="quiet-button" @click="all = true">
       {{ t('app.findOut.more', { count: facts.length - few }) }}
     </button>

@@ -36,9 +36,13 @@ const asked = computed(() => ({ checks: checks.value, say, inert: workspace.foll
 /** Whoever comes to answer is brought there. */
 const route = useRoute();
 const station = ref<HTMLElement | null>(null);
+const questionOf = (ask: unknown): Element | null => {
+  const answers = [...(station.value?.querySelectorAll<HTMLElement>('[data-answers]') ?? [])];
+  return answers.find(({ dataset }) => dataset['answers'] === ask) ?? station.value?.querySelector('.asked') ?? null;
+};
 watch(
   () => route.query['ask'],
-  (ask) => void nextTick(() => ask && station.value?.querySelector('.asked')?.scrollIntoView({ block: 'center' })),
+  (ask) => void nextTick(() => ask && questionOf(ask)?.scrollIntoView({ block: 'center' })),
   { immediate: true },
 );
 /** The worst first: an excess of law or a maker before advice, and before what is only tight. */
@@ -80,13 +84,14 @@ const countries = computed(() => {
       }}</RouterLink>
       <RouterLink :to="{ name: 'rules', params: { rig: rig.rigId } }">{{ t('app.rules.open') }}</RouterLink>
     </p>
+    <NotJudged />
     <OpenQuestions v-if="questionsFirst" v-bind="asked" @answer="answer" />
     <section v-if="bad.length > 0" class="bad" data-test="bad">
       <h2>{{ t('app.verdict.bad') }}</h2>
       <CheckRow v-for="check in bad" :key="check.id" :check="check" />
     </section>
     <OpenQuestions v-if="!questionsFirst" v-bind="asked" @answer="answer" />
-    <MissingList />
+    <MissingList :inert="workspace.follows" @answer="answer" />
     <section v-if="open.length > 0" class="open" data-test="open">
       <h2>{{ t('app.verdict.open') }}</h2>
       <div class="columns">
@@ -103,7 +108,6 @@ const countries = computed(() => {
       </div>
     </section>
     <RulesAge :checks="checks" :day="rig.view?.situation.date" />
-    <NotJudged />
     <JourneyTable />
     <SanctionList />
     <details class="others" data-test="marks">
