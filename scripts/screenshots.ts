@@ -5,6 +5,7 @@ import { fileURLToPath } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
 import { createApp } from '../server/src/app.ts';
 import browser from '../playwright.config.ts';
+import type { RigViewName } from '../web/src/shared/views.ts';
 
 /**
  * Pictures of the main views, made from the demo data: `npm run screenshots [-- FOLDER [NAME …]]`.
@@ -26,12 +27,14 @@ const van = '/rig/sandpiper';
 const motorhome = '/rig/bachstelze';
 const estate = '/rig/dohle-and-kiebitz';
 
+const at = (rig: string, view: RigViewName, query = ''): string => `${rig}/${view}${query}`;
+
 const views: readonly View[] = [
   { name: 'yard', path: '/' },
-  { name: 'plates', path: `${wagon}/plates` },
+  { name: 'plates', path: at(wagon, 'plates') },
   {
     name: 'load',
-    path: `${wagon}/load`,
+    path: at(wagon, 'load'),
     prepare: async (page) => {
       await page.getByRole('button', { name: /^Carry Fridge/ }).focus();
       await page.keyboard.press('Enter');
@@ -42,7 +45,7 @@ const views: readonly View[] = [
   },
   {
     name: 'weigh',
-    path: `${wagon}/weigh`,
+    path: at(wagon, 'weigh'),
     wholePage: true,
     prepare: async (page) => {
       await page.getByRole('button', { name: 'Start a slip with these steps' }).click();
@@ -55,7 +58,7 @@ const views: readonly View[] = [
   },
   {
     name: 'phone-weigh',
-    path: `${wagon}/weigh`,
+    path: at(wagon, 'weigh'),
     size: 'phone',
     prepare: async (page) => {
       await page.getByRole('button', { name: 'Start a slip with these steps' }).click();
@@ -70,13 +73,13 @@ const views: readonly View[] = [
   },
   {
     name: 'balance',
-    path: `${wagon}/balance?sheet=pack`,
+    path: at(wagon, 'balance', '?sheet=pack'),
     wholePage: true,
     prepare: (page) => page.locator('[data-test="pack-proven"]').waitFor(),
   },
   {
     name: 'compare',
-    path: `${wagon}/load`,
+    path: at(wagon, 'load'),
     prepare: async (page) => {
       await page.getByRole('button', { name: 'Copy it' }).click();
       await page.getByRole('button', { name: /^Carry Fridge/ }).focus();
@@ -85,8 +88,8 @@ const views: readonly View[] = [
       await page.locator('[data-test="compare"]').waitFor();
     },
   },
-  { name: 'verdict', path: `${wagon}/verdict` },
-  { name: 'papers', path: `${wagon}/papers` },
+  { name: 'verdict', path: at(wagon, 'verdict') },
+  { name: 'papers', path: at(wagon, 'papers') },
   {
     name: 'start',
     path: '/start',
@@ -100,14 +103,14 @@ const views: readonly View[] = [
       await page.evaluate(() => window.scrollTo(0, 0));
     },
   },
-  { name: 'rules', path: `${estate}/rules` },
-  { name: 'phone-card', path: `${wagon}/card`, size: 'phone' },
-  { name: 'uprate', path: `${van}/uprate`, wholePage: true },
-  { name: 'pair', path: `${wagon}/pair`, prepare: (page) => page.waitForTimeout(800) },
-  { name: 'road', path: `${motorhome}/road`, wholePage: true, prepare: (page) => page.waitForTimeout(2500) },
+  { name: 'rules', path: at(estate, 'rules') },
+  { name: 'phone-card', path: at(wagon, 'card'), size: 'phone' },
+  { name: 'uprate', path: at(van, 'uprate'), wholePage: true },
+  { name: 'pair', path: at(wagon, 'pair'), prepare: (page) => page.waitForTimeout(800) },
+  { name: 'road', path: at(motorhome, 'road'), wholePage: true, prepare: (page) => page.waitForTimeout(2500) },
   {
     name: 'phone-road',
-    path: `${motorhome}/road`,
+    path: at(motorhome, 'road'),
     size: 'phone',
     prepare: async (page) => {
       await page.waitForTimeout(2500);
@@ -125,8 +128,8 @@ const views: readonly View[] = [
       }
     },
   },
-  { name: 'verdict-van-dark', path: `${van}/verdict`, dark: true },
-  { name: 'phone-verdict', path: `${wagon}/verdict`, size: 'phone' },
+  { name: 'verdict-van-dark', path: at(van, 'verdict'), dark: true },
+  { name: 'phone-verdict', path: at(wagon, 'verdict'), size: 'phone' },
 ];
 
 const server = createApp(path.join(root, 'web/dist')).listen(0, '127.0.0.1');

@@ -58,7 +58,20 @@ describe('the one-way dependency', () => {
     [
       'the drawing knowing a station',
       { 'web/src/rig-drawing/a.ts': "import '../stations/plates/b.ts';", 'web/src/stations/plates/b.ts': 'export {};' },
-      'drawing-knows-no-station',
+      'web-order-rig-drawing',
+    ],
+    [
+      'what is in hand knowing how it is said, if only a type of it',
+      {
+        'web/src/stores/a.ts': "import type { B } from '../words/b.ts';",
+        'web/src/words/b.ts': 'export type B = 1;',
+      },
+      'web-order-stores',
+    ],
+    [
+      'a folder of the web that has no place in the order, though nothing imports it',
+      { 'web/src/words/a.ts': 'export {};', 'web/src/helpers/b.ts': 'export {};' },
+      'folders-are-in-the-order',
     ],
     [
       'core knowing what stands above, if only a type of it',
@@ -76,7 +89,7 @@ describe('the one-way dependency', () => {
     [
       'a folder of core that has no place in the order, though nothing imports it',
       { 'core/src/files/a.ts': 'export {};', 'core/src/helpers/b.ts': 'export {};' },
-      'core-folders-are-in-the-order',
+      'folders-are-in-the-order',
     ],
     [
       'a rule that looks behind the loads',

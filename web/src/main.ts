@@ -14,7 +14,7 @@ import './app/withoutEval.ts';
 import { createPinia } from 'pinia';
 import { createApp, watch } from 'vue';
 import App from './app/App.vue';
-import { i18n } from './app/i18n.ts';
+import { i18n } from './words/i18n.ts';
 import { router } from './app/router.ts';
 import { keepSafe } from './app/keepSafe.ts';
 import { useFaults } from './stores/faults.ts';

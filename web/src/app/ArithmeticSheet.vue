@@ -3,15 +3,15 @@ import { explain, typicalMessage, type Operand, type Step } from '@wagonomos/cor
 import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useBasis } from '../shared/useBasis.ts';
-import { useSpeech } from '../shared/useSpeech.ts';
+import { useBasis } from '../slips/useBasis.ts';
+import { useSpeech } from '../words/useSpeech.ts';
 import { operandText, writtenOperand } from '@wagonomos/papers/words';
 import { useAlong } from '../stores/along.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import CheckSource from './CheckSource.vue';
 import RemedyList from './RemedyList.vue';
 import DoubtNote from './DoubtNote.vue';
-import MarginText from '../shared/MarginText.vue';
+import MarginText from '../words/MarginText.vue';
 
 /** The arithmetic behind a number, one step a block, so that a person can redo it by hand. Always in kg and m. */
 const { t } = useI18n();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { missingMessage, whereToFind, type Check } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
-import MessageText from '../shared/MessageText.vue';
+import MessageText from '../words/MessageText.vue';
 
 /** Where a rule comes from, how sure we are of it, and what is still missing. */
 defineProps<{ check: Check }>();

@@ -2,8 +2,8 @@
 import { chanceOver, displayMass, worthWeighing, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useBasis } from '../shared/useBasis.ts';
-import { useSpeech } from '../shared/useSpeech.ts';
+import { useBasis } from '../slips/useBasis.ts';
+import { useSpeech } from '../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 

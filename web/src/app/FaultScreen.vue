@@ -2,7 +2,7 @@
 import { useI18n } from 'vue-i18n';
 import { useFaults } from '../stores/faults.ts';
 import { useWorkspace } from '../stores/workspace.ts';
-import { downloadText } from '../shared/download.ts';
+import { downloadText } from '../storage/download.ts';
 
 /** Instead of a white page: what happened, and the file to take along. */
 const { t } = useI18n();

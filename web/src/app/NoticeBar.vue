@@ -3,8 +3,8 @@ import { faultMessage, fileProblemMessages } from '@wagonomos/core/files';
 import { useRegisterSW } from 'virtual:pwa-register/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { downloadText, fileNameFrom } from '../shared/download.ts';
-import MessageText from '../shared/MessageText.vue';
+import { downloadText, fileNameFrom } from '../storage/download.ts';
+import MessageText from '../words/MessageText.vue';
 import { useKeeping } from '../stores/keeping.ts';
 import { useStale } from '../stores/stale.ts';
 import { useWorkspace } from '../stores/workspace.ts';
@@ -23,7 +23,7 @@ const unread = computed(() => {
 const wiped = computed(() => (workspace.opening?.kind === 'wiped' ? workspace.opening.mark : null));
 const blocked = computed(() => workspace.opening?.kind === 'blocked');
 /** Fetched where the file in a folder may be the best copy: what opens files is no part of a first screen. */
-const FolderRests = defineAsyncComponent(() => import('../shared/FolderRests.vue'));
+const FolderRests = defineAsyncComponent(() => import('../files/FolderRests.vue'));
 const asksFolder = computed(() => 'showDirectoryPicker' in window && (workspace.folderAhead || blocked.value));
 /** Notices the owner has read. */
 const closed = ref<readonly string[]>([]);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Check, Pillar } from '@wagonomos/core';
-import MarginText from '../shared/MarginText.vue';
-import { useSpeech } from '../shared/useSpeech.ts';
+import MarginText from '../words/MarginText.vue';
+import { useSpeech } from '../words/useSpeech.ts';
 
 /** What every axle, the coupling and every total has left, in one row; each opens its arithmetic. */
 defineProps<{ supports: readonly Pillar[]; totals?: readonly Check[]; name: 'pillar' | 'strip' }>();

@@ -2,7 +2,7 @@
 import { X } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRefusalWords } from '../shared/useRefusalWords.ts';
+import { useRefusalWords } from '../words/useRefusalWords.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 
 /** What a button would have done and was not done, with its reason. A field says it itself, where it was typed. */

@@ -2,11 +2,11 @@
 import { comparesLoad, mustLeave, remedies, type Check, type Remedy } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MessageText from '../shared/MessageText.vue';
+import MessageText from '../words/MessageText.vue';
 import { checkAmount } from '@wagonomos/papers/words';
-import { useBasis } from '../shared/useBasis.ts';
+import { useBasis } from '../slips/useBasis.ts';
 import { useRemedy } from '../shared/useRemedy.ts';
-import { useSpeech } from '../shared/useSpeech.ts';
+import { useSpeech } from '../words/useSpeech.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 

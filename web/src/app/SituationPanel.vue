@@ -14,12 +14,12 @@ import {
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../shared/ChoiceField.vue';
-import DayField from '../shared/DayField.vue';
-import QuantityField from '../shared/QuantityField.vue';
-import { usePlaces } from '../shared/usePlaces.ts';
-import LicenceForm from '../shared/LicenceForm.vue';
-import PlaceChoice from '../shared/PlaceChoice.vue';
+import ChoiceField from '../fields/ChoiceField.vue';
+import DayField from '../fields/DayField.vue';
+import QuantityField from '../fields/QuantityField.vue';
+import { usePlaces } from '../words/usePlaces.ts';
+import LicenceForm from '../fields/LicenceForm.vue';
+import PlaceChoice from '../fields/PlaceChoice.vue';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 

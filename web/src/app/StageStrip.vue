@@ -4,8 +4,8 @@ import { ArrowUp } from '@lucide/vue';
 import { useMediaQuery } from '@vueuse/core';
 import { useI18n } from 'vue-i18n';
 import RigMini from '../rig-drawing/RigMini.vue';
-import MarkWord from '../shared/MarkWord.vue';
-import { useSpeech } from '../shared/useSpeech.ts';
+import MarkWord from '../words/MarkWord.vue';
+import { useSpeech } from '../words/useSpeech.ts';
 import PillarChips from './PillarChips.vue';
 
 /** What stays of the stage when it is scrolled away: the rig, small; what it comes to; what every limit has left. */

@@ -1,23 +1,19 @@
 import { createRouter, createWebHistory, type RouteRecordRaw } from 'vue-router';
+import { views } from '../shared/views.ts';
 import YardView from '../stations/yard/YardView.vue';
-import { stations } from './stations.ts';
+import { rigRoutes } from './stations.ts';
 
 const routes: RouteRecordRaw[] = [
-  { path: '/', name: 'yard', component: YardView },
-  { path: '/start', name: 'start', component: () => import('../stations/start/StartView.vue') },
-  { path: '/look/:body', name: 'look', component: () => import('../stations/look/WalkView.vue') },
-  { path: '/take', name: 'take', component: () => import('../stations/take/TakeView.vue') },
-  { path: '/words', name: 'words', component: () => import('../stations/words/GlossaryView.vue') },
+  { ...views.yard, name: 'yard', component: YardView },
+  { ...views.start, name: 'start', component: () => import('../stations/start/StartView.vue') },
+  { ...views.look, name: 'look', component: () => import('../stations/look/WalkView.vue') },
+  { ...views.take, name: 'take', component: () => import('../stations/take/TakeView.vue') },
+  { ...views.words, name: 'words', component: () => import('../stations/words/GlossaryView.vue') },
   {
     path: '/rig/:rig',
     component: () => import('./RigLayout.vue'),
     redirect: (to) => ({ name: 'verdict', params: to.params }),
-    children: stations.map(({ name, view, meta }) => ({
-      path: name,
-      name,
-      component: view,
-      meta,
-    })) as RouteRecordRaw[],
+    children: rigRoutes,
   },
   { path: '/:rest(.*)*', redirect: '/' },
 ];

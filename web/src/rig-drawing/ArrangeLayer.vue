@@ -2,7 +2,7 @@
 import type { RigView } from '@wagonomos/core';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useArrange } from '../stores/arrange.ts';
+import { useArrange } from './arrange.ts';
 import { written } from '@wagonomos/papers/words';
 import {
   movableParts,

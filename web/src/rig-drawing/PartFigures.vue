@@ -3,8 +3,8 @@ import { placeKinds, placedBodies, type Place, type RigView, type Tank } from '@
 import { Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import NameField from '../shared/NameField.vue';
-import QuantityField from '../shared/QuantityField.vue';
+import NameField from '../fields/NameField.vue';
+import QuantityField from '../fields/QuantityField.vue';
 import type { PartKey, PartPatch } from './arranging.ts';
 
 /** The figures of the part in hand, beside the drawing. */

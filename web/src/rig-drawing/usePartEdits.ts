@@ -1,6 +1,6 @@
 import type { Place } from '@wagonomos/core';
 import { changePart, removePart, removeSeat, setSeat } from '@wagonomos/core/edits';
-import { useArrange } from '../stores/arrange.ts';
+import { useArrange } from './arrange.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import type { PartKey, PartList, PartPatch } from './arranging.ts';
 

@@ -2,7 +2,7 @@ import { displayMass, forceLimits, message, regionOf, term, type LimitName, type
 import { examplePackages, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from './useSpeech.ts';
+import { useSpeech } from '../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';

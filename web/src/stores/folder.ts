@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef, watch } from 'vue';
-import { fileNameFrom } from '../shared/download.ts';
+import { fileNameFrom } from '../storage/download.ts';
 import type { KeyValueStore } from '../storage/keyValueStore.ts';
 import { hashOf } from '../workers/hash.ts';
 import { useKeeping } from './keeping.ts';

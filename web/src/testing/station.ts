@@ -2,8 +2,8 @@ import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { createPinia, setActivePinia } from 'pinia';
 import { vi } from 'vitest';
 import { createMemoryHistory, createRouter, type Router } from 'vue-router';
-import { i18n } from '../app/i18n.ts';
-import { stations } from '../app/stations.ts';
+import { i18n } from '../words/i18n.ts';
+import { rigViews } from '../shared/views.ts';
 import { documentKey } from '../storage/keptDocument.ts';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
@@ -34,7 +34,7 @@ export async function atStation(example: unknown, rigId: string, query = ''): Pr
   const rig = useRig();
   rig.rigId = rigId;
   const routes = [
-    ...stations.map(({ name }) => ({ path: `/rig/:rig/${name}`, name, component: empty })),
+    ...rigViews.map(({ name }) => ({ path: `/rig/:rig/${name}`, name, component: empty })),
     { path: '/:rest(.*)*', name: 'elsewhere', component: empty },
   ];
   const router = createRouter({ history: createMemoryHistory(), routes });

@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, type Component } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import SheetTabs from '../../shared/SheetTabs.vue';
+import { views } from '../../shared/views.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import BallSheet from './BallSheet.vue';
@@ -14,7 +15,7 @@ const workspace = useWorkspace();
 const route = useRoute();
 const router = useRouter();
 
-const all = ['ball', 'pack', 'sway', 'hitch', 'along'] as const;
+const all = views.balance.sheets;
 type Name = (typeof all)[number];
 const parts: Readonly<Record<Name, Component>> = {
   ball: BallSheet,

@@ -3,7 +3,7 @@ import { displayMass } from '@wagonomos/core';
 import { ballAtHeight } from '@wagonomos/core/balance';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';

@@ -5,7 +5,7 @@ import { setHitch } from '@wagonomos/core/edits';
 import { X } from '@lucide/vue';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 

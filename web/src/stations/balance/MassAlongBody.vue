@@ -3,7 +3,7 @@ import { segments, type Message, type Side } from '@wagonomos/core';
 import { massAlong, massBars } from '@wagonomos/core/balance';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 

@@ -3,7 +3,7 @@ import { displayMass, type RigView } from '@wagonomos/core';
 import { aimsInOrder, type PackingAnswer, type PackingMove, type PackingWish } from '@wagonomos/core/packing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useMoveWords } from './useMoveWords.ts';

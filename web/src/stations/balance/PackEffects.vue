@@ -2,8 +2,8 @@
 import { binds, comparesLoad, type Check, type PlannedAssessment } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarginText from '../../shared/MarginText.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MarginText from '../../words/MarginText.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import '../../shared/figureTable.css';
 
 /** What the moves do to the limits: those that change, the least left first. */

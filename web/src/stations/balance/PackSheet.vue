@@ -5,7 +5,7 @@ import { copyLoadout, makeMoves, wishPacking } from '@wagonomos/core/edits';
 import type { PackingWish } from '@wagonomos/core/packing';
 import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 import { useAlong } from '../../stores/along.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PackAnswer from './PackAnswer.vue';

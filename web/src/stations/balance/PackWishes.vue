@@ -4,8 +4,8 @@ import { aimsInOrder, type PackingWish, type ThingWish } from '@wagonomos/core/p
 import { ArrowUp, X } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import ChoicesField from '../../shared/ChoicesField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import ChoicesField from '../../fields/ChoicesField.vue';
 import PackTanks from './PackTanks.vue';
 
 /** What a packing is to be like: the aims in order, when it has to hold, what stays and what must come, which places are closed. */

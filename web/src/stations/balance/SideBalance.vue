@@ -4,7 +4,7 @@ import { sideLoads, sideMoves, type WheelEnd } from '@wagonomos/core/balance';
 import { makeMove } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import StatusMark from '../../shared/StatusMark.vue';
+import StatusMark from '../../words/StatusMark.vue';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

@@ -3,7 +3,7 @@ import { viewRig, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { loadoutsOf } from '@wagonomos/core/edits';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
 import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 import type { BalanceWork, SwayAnswer } from '../../workers/balance.worker.ts';

@@ -4,7 +4,7 @@ import { setTankLevel } from '@wagonomos/core/edits';
 import { trimByWater, type WaterTrim } from '@wagonomos/core/balance';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 

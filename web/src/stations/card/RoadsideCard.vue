@@ -5,19 +5,19 @@ import { Plus, Printer } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { demandText, limitText } from '@wagonomos/papers/words';
-import VerdictLine from '../../shared/VerdictLine.vue';
-import MarginText from '../../shared/MarginText.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import VerdictLine from '../../words/VerdictLine.vue';
+import MarginText from '../../words/MarginText.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import SlipForm from '../../shared/SlipForm.vue';
-import CheckMarks from '../../shared/CheckMarks.vue';
-import RulesAge from '../../shared/RulesAge.vue';
-import BasisChoice from '../../shared/BasisChoice.vue';
-import { useBasis } from '../../shared/useBasis.ts';
-import { useSlips } from '../../shared/useSlips.ts';
+import SlipForm from '../../slips/SlipForm.vue';
+import CheckMarks from '../../words/CheckMarks.vue';
+import RulesAge from '../../words/RulesAge.vue';
+import BasisChoice from '../../slips/BasisChoice.vue';
+import { useBasis } from '../../slips/useBasis.ts';
+import { useSlips } from '../../slips/useSlips.ts';
 
 /** One screen to hold out of the window, or one sheet to print: every mass with its limit and what is left. */
 const { t } = useI18n();

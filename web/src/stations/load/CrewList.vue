@@ -4,7 +4,7 @@ import { addCrew, changeCrew, removeCrew } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import CrewRow from './CrewRow.vue';
 import { freeSeat } from './freeSeat.ts';

@@ -4,9 +4,9 @@ import { addFitting, changeFitting, removeFitting, setFittingPosition } from '@w
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
-import NameField from '../../shared/NameField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import { newId } from '../../stores/newId.ts';
+import NameField from '../../fields/NameField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** Parts of a body that move: where each stands on this trip, and where it stood when the empty figure was taken. */

@@ -4,8 +4,8 @@ import { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } 
 import { Copy, Scale, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import NameField from '../../shared/NameField.vue';
-import { newId } from '../../shared/newId.ts';
+import NameField from '../../fields/NameField.vue';
+import { newId } from '../../stores/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** The ways to load this rig: one in hand, others to choose, copy, rename, drop and compare. */

@@ -3,7 +3,7 @@ import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import brolga from '../../../../examples/australian-ute-camper-and-boat.wagonomos.json';
-import { i18n } from '../../app/i18n.ts';
+import { i18n } from '../../words/i18n.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

@@ -3,7 +3,7 @@ import { displayMass } from '@wagonomos/core';
 import { payload, type Payload } from '@wagonomos/core/limits';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';

@@ -3,7 +3,7 @@ import type { Message, Place, RigView } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import PartFigures from '../../rig-drawing/PartFigures.vue';
 import { usePartEdits } from '../../rig-drawing/usePartEdits.ts';
-import MessageText from '../../shared/MessageText.vue';
+import MessageText from '../../words/MessageText.vue';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 
 /** One place: its figures folded away, what lies in it, and what more it could take or what would be left. */

@@ -2,7 +2,7 @@
 import type { RigView } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import SaidForm from '../../shared/SaidForm.vue';
+import SaidForm from '../../fields/SaidForm.vue';
 import { useRig } from '../../stores/rig.ts';
 
 /** Bodies said as a whole instead of thing by thing: open where the plan does not know what a body weighs or rests on. */

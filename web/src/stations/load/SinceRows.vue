@@ -3,7 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import { cameSince, wasSoThen } from '@wagonomos/core/edits';
 import type { AskedSince } from '@wagonomos/core/weighing';
 import { useI18n } from 'vue-i18n';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** What was entered or deleted after the newest slip is asked once: since then, or already so on the scale. */

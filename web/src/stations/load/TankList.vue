@@ -14,7 +14,7 @@ import { addPart, changePart, removePart, setTankLevel } from '@wagonomos/core/e
 import { Plus } from '@lucide/vue';
 import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 import { written } from '@wagonomos/papers/words';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';

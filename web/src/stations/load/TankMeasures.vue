@@ -2,8 +2,8 @@
 import type { Tank } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 
 /** Size, contents and place of one tank. */
 const props = defineProps<{ tank: Tank }>();

@@ -3,9 +3,9 @@ import { placeKinds, type Placement, type PlaceKind, type RigView, type Thing } 
 import { changeThing, placePart } from '@wagonomos/core/edits';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoicesField from '../../shared/ChoicesField.vue';
-import DayField from '../../shared/DayField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import ChoicesField from '../../fields/ChoicesField.vue';
+import DayField from '../../fields/DayField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useShelf } from '../../stores/shelf.ts';
 import { shelfRows, type ShelfRow } from '../../stores/shelfRows.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

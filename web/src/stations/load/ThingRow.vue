@@ -4,9 +4,9 @@ import { changeThing, placePart, placeThing, removeThing } from '@wagonomos/core
 import { ChevronRight, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import NameField from '../../shared/NameField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import { onlyFieldKey } from '../../shared/useFieldKey.ts';
+import NameField from '../../fields/NameField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
+import { onlyFieldKey } from '../../fields/useFieldKey.ts';
 import { written } from '@wagonomos/papers/words';
 import { useDrafts } from '../../stores/drafts.ts';
 import { useHand } from '../../stores/hand.ts';

@@ -5,8 +5,8 @@ import { lighterInstead, typicalGroups, typicalMass, typicalThings, type Typical
 import { Plus } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { newId } from '../../stores/newId.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

@@ -1,7 +1,7 @@
 import { displayMass } from '@wagonomos/core';
 import type { PlacePreview } from '@wagonomos/core/limits';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { leastWord, written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { worked } from '../../workers/remote.ts';
-import { usePlaceWords } from '../../shared/placeWords.ts';
+import { usePlaceWords } from '../../words/placeWords.ts';
 import type { TableWork } from '../../workers/tables.worker.ts';
 
 /** Longer text is not read: nobody lists so many things. */

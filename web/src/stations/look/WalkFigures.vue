@@ -25,11 +25,11 @@ import {
 import type { WalkStop } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import CodeField from '../../shared/CodeField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import { newId } from '../../shared/newId.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import CodeField from '../../fields/CodeField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
+import { newId } from '../../stores/newId.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { axlesAt, gearOf, limitsAt, sourceAt, tyreCodeNames, tyreCodes, type TyreCode } from './walkFigures.ts';
 

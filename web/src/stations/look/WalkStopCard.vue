@@ -4,10 +4,10 @@ import { knownLimit, setFacts, setLook } from '@wagonomos/core/edits';
 import { sights, type Sight, type WalkStop } from '@wagonomos/core/pairing';
 import { computed, nextTick, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import PhotoStrip from '../../shared/PhotoStrip.vue';
-import TextLine from '../../shared/TextLine.vue';
+import PhotoStrip from '../../slips/PhotoStrip.vue';
+import TextLine from '../../fields/TextLine.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import WalkFigures from './WalkFigures.vue';
 import { axlesAt, gearOf, limitsAt, sourceAt, tyreCodeNames } from './walkFigures.ts';
 

@@ -3,9 +3,9 @@ import { displayMass, type Region, type Trailer, type Vehicle } from '@wagonomos
 import type { LookedAt } from '@wagonomos/core/pairing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarginText from '../../shared/MarginText.vue';
-import MessageText from '../../shared/MessageText.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MarginText from '../../words/MarginText.vue';
+import MessageText from '../../words/MessageText.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 

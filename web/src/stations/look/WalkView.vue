@@ -6,7 +6,7 @@ import { ArrowLeft, Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
-import { providePlaceWords } from '../../shared/placeWords.ts';
+import { providePlaceWords } from '../../words/placeWords.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import WalkStopCard from './WalkStopCard.vue';
 import WalkSum from './WalkSum.vue';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import type { FamilyAsked, WhoseLoad } from './useFamily.ts';
 
 /** Whose load goes into every pair, and how much of it where. */

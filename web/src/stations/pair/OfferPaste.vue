@@ -10,8 +10,8 @@ import {
 import { numberHabit } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { usePlaceWords } from '../../shared/placeWords.ts';
-import { useRefusalWords } from '../../shared/useRefusalWords.ts';
+import { usePlaceWords } from '../../words/placeWords.ts';
+import { useRefusalWords } from '../../words/useRefusalWords.ts';
 import { useDraft } from '../../stores/drafts.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace, type Refusal } from '../../stores/workspace.ts';

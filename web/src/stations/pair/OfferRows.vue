@@ -24,9 +24,9 @@ import {
 import { leftOutId, leftOuts, type LeftOut } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

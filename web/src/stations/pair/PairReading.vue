@@ -3,9 +3,9 @@ import type { Check } from '@wagonomos/core';
 import type { Pair } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarginText from '../../shared/MarginText.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MarginText from '../../words/MarginText.vue';
+import QuantityField from '../../fields/QuantityField.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 
 /** The point in hand: its two masses, to be typed as well, and what each limit leaves there, least first. */
 const props = defineProps<{

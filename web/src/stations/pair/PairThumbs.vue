@@ -3,7 +3,7 @@ import { displayMass, type CheckStatus, type RigView } from '@wagonomos/core';
 import { rulesOfThumb, type Thumb } from '@wagonomos/core/pairing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import StatusMark from '../../shared/StatusMark.vue';
+import StatusMark from '../../words/StatusMark.vue';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import '../../shared/figureTable.css';

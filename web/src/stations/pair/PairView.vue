@@ -3,8 +3,9 @@ import { displayMass, viewRig } from '@wagonomos/core';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import ChoiceField from '../../shared/ChoiceField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
 import SheetTabs from '../../shared/SheetTabs.vue';
+import { views } from '../../shared/views.ts';
 import { written } from '@wagonomos/papers/words';
 import { useOpenRig } from '../../stores/openRig.ts';
 import { useSettings } from '../../stores/settings.ts';
@@ -24,7 +25,7 @@ const view = computed(() => {
   if (!open.view) throw new Error('no rig in hand');
   return open.view;
 });
-const sheets = ['map', 'trailers', 'cars', 'needs', 'thumbs'] as const;
+const { sheets } = views.pair;
 /** A trailer by itself begins with what it asks of a car. */
 const sheet = computed(
   () => sheets.find((name) => name === route.query['sheet']) ?? (open.view?.vehicle ? 'map' : 'needs'),

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { sheetSizes, type PaperKind } from '@wagonomos/papers';
 import { useI18n } from 'vue-i18n';
-import BasisChoice from '../../shared/BasisChoice.vue';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import { useBasis } from '../../shared/useBasis.ts';
+import BasisChoice from '../../slips/BasisChoice.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import { useBasis } from '../../slips/useBasis.ts';
 import { useSettings } from '../../stores/settings.ts';
 import './desk.css';
 import PaperRow from './PaperRow.vue';

@@ -3,7 +3,7 @@ import type { RigView } from '@wagonomos/core';
 import { figuresRead, paperWords } from '@wagonomos/papers';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 
 /** Every figure with the plate it was read from and the day: what to photograph, and what has grown old. */

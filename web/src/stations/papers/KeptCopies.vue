@@ -4,10 +4,10 @@ import { fileProblemMessages, planMerge, readLeniently, readParsed, type FilePro
 import { Download, Eye, Trash2 } from '@lucide/vue';
 import { computed, onMounted, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { downloadText } from '../../shared/download.ts';
-import MessageText from '../../shared/MessageText.vue';
-import TakeInPlan from '../../shared/TakeInPlan.vue';
-import { useRefusalWords } from '../../shared/useRefusalWords.ts';
+import { downloadText } from '../../storage/download.ts';
+import MessageText from '../../words/MessageText.vue';
+import TakeInPlan from '../../files/TakeInPlan.vue';
+import { useRefusalWords } from '../../words/useRefusalWords.ts';
 import { rawText, type CopyNote } from '../../storage/copies.ts';
 import { useKeeping } from '../../stores/keeping.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

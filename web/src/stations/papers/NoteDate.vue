@@ -5,10 +5,10 @@ import { setDue } from '@wagonomos/core/edits';
 import { Plus } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import DayField from '../../shared/DayField.vue';
-import FieldFrame from '../../shared/FieldFrame.vue';
-import { newId } from '../../shared/newId.ts';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import DayField from '../../fields/DayField.vue';
+import FieldFrame from '../../fields/FieldFrame.vue';
+import { newId } from '../../stores/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** A date noted by hand: of which body, what, when, and after how many months again. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FolderSync } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
-import FolderRests from '../../shared/FolderRests.vue';
+import FolderRests from '../../files/FolderRests.vue';
 import { localStore } from '../../storage/localStore.ts';
 import { useFolder } from '../../stores/folder.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

@@ -4,10 +4,10 @@ import { demandText, limitText } from '@wagonomos/papers/words';
 import { Smartphone } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarginText from '../../shared/MarginText.vue';
-import VerdictLine from '../../shared/VerdictLine.vue';
-import { useBasis } from '../../shared/useBasis.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MarginText from '../../words/MarginText.vue';
+import VerdictLine from '../../words/VerdictLine.vue';
+import { useBasis } from '../../slips/useBasis.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 
 /** What will stand on the page for an officer, and the same to hold out of the window. */

@@ -4,10 +4,10 @@ import { paperWords, tableKinds, type TableKind } from '@wagonomos/papers';
 import { FileJson2, Sheet } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { downloadText, fileNameFrom } from '../../shared/download.ts';
-import { useBasis } from '../../shared/useBasis.ts';
-import { useSlips } from '../../shared/useSlips.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { downloadText, fileNameFrom } from '../../storage/download.ts';
+import { useBasis } from '../../slips/useBasis.ts';
+import { useSlips } from '../../slips/useSlips.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 
 /** Lists for a spreadsheet, and the verdict for a program. */

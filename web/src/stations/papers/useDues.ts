@@ -1,8 +1,8 @@
 import { dueDates } from '@wagonomos/core/due';
 import { paperWords } from '@wagonomos/papers';
 import { computed } from 'vue';
-import { useSlips } from '../../shared/useSlips.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSlips } from '../../slips/useSlips.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';

@@ -13,8 +13,8 @@ import {
 import { Split, X } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import NameField from '../../shared/NameField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import NameField from '../../fields/NameField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** Under which conditions a figure holds, whether they are met here, and which figure it is. Unconfirmed, it decides nothing. */

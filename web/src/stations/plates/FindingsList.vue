@@ -3,7 +3,7 @@ import { buyersPayload } from '@wagonomos/core';
 import { findings } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MessageText from '../../shared/MessageText.vue';
+import MessageText from '../../words/MessageText.vue';
 import { useRig } from '../../stores/rig.ts';
 
 /** What the plates say of each other, before anything is loaded: warnings first. */

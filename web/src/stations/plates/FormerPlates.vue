@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { forceLimits, message, term, type Body, type Figure } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 
 /** The plates a body once had: kept to look back, and not to be changed. */

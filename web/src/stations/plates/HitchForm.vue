@@ -4,9 +4,9 @@ import { setHitch } from '@wagonomos/core/edits';
 import { hitchMoment } from '@wagonomos/core/limits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import MessageText from '../../shared/MessageText.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import MessageText from '../../words/MessageText.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 

@@ -3,7 +3,7 @@ import type { Body } from '@wagonomos/core';
 import { setLengthDoubt } from '@wagonomos/core/edits';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 

@@ -6,10 +6,10 @@ import { conditionFor, formOf, plateFields, sameField, type FormField } from '@w
 import { X } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MessageText from '../../shared/MessageText.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import TermWord from '../../shared/TermWord.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MessageText from '../../words/MessageText.vue';
+import QuantityField from '../../fields/QuantityField.vue';
+import TermWord from '../../words/TermWord.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import FigureConditions from './FigureConditions.vue';
 import PlatePhoto from './PlatePhoto.vue';

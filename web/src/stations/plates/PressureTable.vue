@@ -2,7 +2,7 @@
 import type { RunningGear } from '@wagonomos/core';
 import { Plus, X } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 
 /** The maker's table of pressures, line by line as it is printed. */
 type Lines = NonNullable<RunningGear['pressureTable']>;

@@ -3,9 +3,9 @@ import type { Vehicle } from '@wagonomos/core';
 import { addSeat, removeSeat, setSeat } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
-import NameField from '../../shared/NameField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import { newId } from '../../stores/newId.ts';
+import NameField from '../../fields/NameField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** Where people sit: a driver weighs on both axles by how far back the seat is. */

@@ -2,7 +2,7 @@
 import type { Section } from '@wagonomos/core/road';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useRefusalWords } from '../../shared/useRefusalWords.ts';
+import { useRefusalWords } from '../../words/useRefusalWords.ts';
 import type { Refusal } from '../../stores/workspace.ts';
 import { sectionProblem } from './sectionProblem.ts';
 import { trimmed } from './trimmed.ts';

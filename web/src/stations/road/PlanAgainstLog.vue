@@ -2,8 +2,8 @@
 import { quantityMessage } from '@wagonomos/core';
 import type { WeighedOnTheRoad } from '@wagonomos/core/road';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 import { useTrip } from './useTrip.ts';
 
 /** A slip of the way beside what was reckoned for its moment. */

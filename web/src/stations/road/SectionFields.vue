@@ -3,10 +3,10 @@ import { placedBodies, seatsIn, tankLevel, thingsAboard, type Jurisdiction, type
 import type { Section } from '@wagonomos/core/road';
 import { computed, useId } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import FieldFrame from '../../shared/FieldFrame.vue';
-import PlaceChoice from '../../shared/PlaceChoice.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import FieldFrame from '../../fields/FieldFrame.vue';
+import PlaceChoice from '../../fields/PlaceChoice.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useTripWords } from './useTripWords.ts';
 
 /** What there is to say of one part of a trip, by its kind. */

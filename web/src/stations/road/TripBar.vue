@@ -3,9 +3,9 @@ import { changeTrip, addTrip, removeTrip, takeLogIn } from '@wagonomos/core/edit
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import DayField from '../../shared/DayField.vue';
-import NameField from '../../shared/NameField.vue';
-import { newId } from '../../shared/newId.ts';
+import DayField from '../../fields/DayField.vue';
+import NameField from '../../fields/NameField.vue';
+import { newId } from '../../stores/newId.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useToday } from '../../stores/today.ts';

@@ -3,10 +3,10 @@ import { bordersOf, type Border } from '@wagonomos/core/road';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute } from 'vue-router';
-import MarginText from '../../shared/MarginText.vue';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
-import SourceLine from '../../shared/SourceLine.vue';
+import MarginText from '../../words/MarginText.vue';
+import { usePlaces } from '../../words/usePlaces.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
+import SourceLine from '../../words/SourceLine.vue';
 import { useTrip } from './useTrip.ts';
 
 /** The rules on the way: where it sets out, and what is otherwise beyond each border, said once. */

@@ -3,7 +3,7 @@ import { displayMass } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import MarginCurves from '../../charts/MarginCurves.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useTrip } from './useTrip.ts';
 import { watchedLimits } from './watchedLimits.ts';

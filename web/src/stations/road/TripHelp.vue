@@ -3,7 +3,7 @@ import { kilograms, message, verbatim } from '@wagonomos/core';
 import { massChanges, sectionMessage, storeMessage, viewBefore, type Amount } from '@wagonomos/core/road';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import TripRemedies from './TripRemedies.vue';
 import { useTrip } from './useTrip.ts';

@@ -12,8 +12,8 @@ import {
 import { Check, Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { newId } from '../../stores/newId.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 import LogDialog from './LogDialog.vue';

@@ -4,7 +4,7 @@ import { learntFrom, rateNames, ratesOf, type Learnt, type RateName, type Trip }
 import { thingsAboard, type FieldName } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useTrip } from './useTrip.ts';

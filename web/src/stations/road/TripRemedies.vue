@@ -4,7 +4,7 @@ import { changeTrip, makeMove, setTankLevel, takeLogIn } from '@wagonomos/core/e
 import type { LeastOnTheRoad, TripRemedy } from '@wagonomos/core/road';
 import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { worked } from '../../workers/remote.ts';
 import { unwatched } from '../../workers/unwatched.ts';

@@ -2,7 +2,7 @@
 import { whenMessage, type Section, type Span } from '@wagonomos/core/road';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useTrip } from './useTrip.ts';
 import { sectionIcons, useTripWords } from './useTripWords.ts';
 

@@ -3,9 +3,9 @@ import { message } from '@wagonomos/core';
 import { worstMessage } from '@wagonomos/core/road';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MessageText from '../../shared/MessageText.vue';
-import StatusMark from '../../shared/StatusMark.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MessageText from '../../words/MessageText.vue';
+import StatusMark from '../../words/StatusMark.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useTrip } from './useTrip.ts';
 
 /** The worst moment of the trip in one sentence. */

@@ -1,6 +1,6 @@
 import { placedBodies, type RigView } from '@wagonomos/core';
 import type { Section, SectionKind } from '@wagonomos/core/road';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 
 /** What can happen on a trip of this rig: without a tank nothing is filled, without a trailer none is left. */
 export function sectionKinds(view: RigView): readonly SectionKind[] {

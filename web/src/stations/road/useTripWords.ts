@@ -12,7 +12,7 @@ import {
   UserPlus,
   Link,
 } from '@lucide/vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 
 /** One picture for each kind of part of a trip. */
 export const sectionIcons: Readonly<Record<SectionKind, typeof Route>> = {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { LawEntry } from '@wagonomos/core';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 
 /** What one thing says in one place on one day, how sure that is, and where it is from; or that it is no subject there. */
 defineProps<{ entry: LawEntry | null }>();

@@ -2,7 +2,7 @@
 import { lawSorts, placeLaw, type Confidence, type Jurisdiction } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import LawLine from './LawLine.vue';
 
 /** All that is known of one place on one day, whatever the rig. */

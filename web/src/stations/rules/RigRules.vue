@@ -2,10 +2,10 @@
 import { informationFor, ruleList, whenMessages, type Confidence, type Information } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarginText from '../../shared/MarginText.vue';
-import MessageText from '../../shared/MessageText.vue';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MarginText from '../../words/MarginText.vue';
+import MessageText from '../../words/MessageText.vue';
+import { usePlaces } from '../../words/usePlaces.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useRig } from '../../stores/rig.ts';
 

@@ -2,8 +2,8 @@
 import { lawChanges, lawSorts, placeLaw, type Confidence, type Jurisdiction } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { usePlaces } from '../../words/usePlaces.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import LawLine from './LawLine.vue';
 
 /** Two places, or two days of one, side by side: only what is otherwise. */

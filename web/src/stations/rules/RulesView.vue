@@ -2,9 +2,9 @@
 import { type CheckKind, type Confidence, type Jurisdiction } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import DayField from '../../shared/DayField.vue';
-import PlaceChoice from '../../shared/PlaceChoice.vue';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import DayField from '../../fields/DayField.vue';
+import PlaceChoice from '../../fields/PlaceChoice.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useToday } from '../../stores/today.ts';
 import PlaceRules from './PlaceRules.vue';

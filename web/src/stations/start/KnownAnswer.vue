@@ -5,14 +5,14 @@ import { findings } from '@wagonomos/core/limits';
 import type { BasedVerdict } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { ballShareWords } from '../../shared/ballShareWords.ts';
-import CheckMarks from '../../shared/CheckMarks.vue';
+import { ballShareWords } from '../../words/ballShareWords.ts';
+import CheckMarks from '../../words/CheckMarks.vue';
 import FindOut from '../../shared/FindOut.vue';
 import OpenQuestions from '../../shared/OpenQuestions.vue';
-import MarginText from '../../shared/MarginText.vue';
-import VerdictLine from '../../shared/VerdictLine.vue';
+import MarginText from '../../words/MarginText.vue';
+import VerdictLine from '../../words/VerdictLine.vue';
 import { checkAmount } from '@wagonomos/papers/words';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useSettings } from '../../stores/settings.ts';
 
 /** What follows from the figures so far: the sentence, every load that is known, and the rig to be kept. */

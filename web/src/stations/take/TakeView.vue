@@ -5,15 +5,15 @@ import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { localStore } from '../../storage/localStore.ts';
-import MessageText from '../../shared/MessageText.vue';
-import RigPicture from '../../shared/RigPicture.vue';
-import TakeInPlan from '../../shared/TakeInPlan.vue';
-import { useRefusalWords } from '../../shared/useRefusalWords.ts';
+import MessageText from '../../words/MessageText.vue';
+import RigPicture from '../../rig-drawing/RigPicture.vue';
+import TakeInPlan from '../../files/TakeInPlan.vue';
+import { useRefusalWords } from '../../words/useRefusalWords.ts';
 import { useTaken } from '../../stores/taken.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import type { LinkWork } from '../../workers/links.worker.ts';
 import { worked } from '../../workers/remote.ts';
-import '../../shared/paperWords.ts';
+import '../../words/paperWords.ts';
 
 /** A rig that came as a link or was scanned: looked at, and taken in or left. Until then nothing of it is kept. */
 const { t } = useI18n();

@@ -3,9 +3,9 @@ import type { RigView } from '@wagonomos/core';
 import type { Alternative, Consequence } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarkStamp from '../../shared/MarkStamp.vue';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MarkStamp from '../../words/MarkStamp.vue';
+import { usePlaces } from '../../words/usePlaces.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useConsequenceWords } from './useConsequenceWords.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 

@@ -3,8 +3,8 @@ import type { RigView } from '@wagonomos/core';
 import { readingMessage } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSlips } from '../../shared/useSlips.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSlips } from '../../slips/useSlips.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 

@@ -5,7 +5,7 @@ import { X } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import SheetTabs from '../../shared/SheetTabs.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { sheets, useBench } from './useBench.ts';
 
 /** Which sheet lies open, what is on the bench, and a plate to try. */

@@ -4,7 +4,7 @@ import { applyCase } from '@wagonomos/core/edits';
 import type { CaseObstacle, CaseProgress, UprateCase } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useToday } from '../../stores/today.ts';
 import { useOffers } from '../../shared/useOffers.ts';

@@ -4,7 +4,7 @@ import type { CaseFile } from '@wagonomos/core/uprating';
 import { FileText, Paperclip, X } from '@lucide/vue';
 import { ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useKeptUrls } from '../../shared/useKeptUrls.ts';
+import { useKeptUrls } from '../../slips/useKeptUrls.ts';
 import { keepPaper, keepPhoto, type PhotoRefusal } from '../../storage/photos.ts';
 
 /** Pictures and PDFs of one step: kept in this browser beside the document, and in its parcel. */

@@ -6,7 +6,7 @@ import { Printer, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
-import NameField from '../../shared/NameField.vue';
+import NameField from '../../fields/NameField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import AskFigures from './AskFigures.vue';
 import CaseApply from './CaseApply.vue';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Chain, ChainPart } from '@wagonomos/core/limits';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 

@@ -3,8 +3,8 @@ import type { PlannedAssessment, RigView } from '@wagonomos/core';
 import { beforeAfter, type Consequence } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { usePlaces } from '../../words/usePlaces.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useConsequenceWords } from './useConsequenceWords.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 

@@ -4,9 +4,9 @@ import { changeSituation } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import NameField from '../../shared/NameField.vue';
-import { newId } from '../../shared/newId.ts';
-import LicenceForm from '../../shared/LicenceForm.vue';
+import NameField from '../../fields/NameField.vue';
+import { newId } from '../../stores/newId.ts';
+import LicenceForm from '../../fields/LicenceForm.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** Everybody who takes the wheel, with what they hold: each is asked about before and after. */

@@ -4,7 +4,7 @@ import { fullTrailer, loadPattern } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { leastWord } from '@wagonomos/papers/words';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useBench } from './useBench.ts';
 
 /** Car and trailer together: what the trailer would do to the car if it were loaded to its plate, today's or the one on the bench. */

@@ -3,7 +3,7 @@ import { isTotal, leaveAtHome, type PlannedAssessment, type RigView } from '@wag
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { leastWord } from '@wagonomos/papers/words';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useBench } from './useBench.ts';
 import { usePackingAnswer } from './usePackingAnswer.ts';

@@ -4,7 +4,7 @@ import { setCertified } from '@wagonomos/core/edits';
 import type { CaseProgress, NewFigure, UprateCase } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 

@@ -5,7 +5,7 @@ import { alternatives, type Alternative, type Swap } from '@wagonomos/core/uprat
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import AlternativeCard from './AlternativeCard.vue';
 import SwapTable from './SwapTable.vue';

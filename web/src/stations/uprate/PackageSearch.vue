@@ -5,7 +5,7 @@ import { proxy } from 'comlink';
 import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { leastWord } from '@wagonomos/papers/words';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { worked } from '../../workers/remote.ts';
 import type { UprateWork } from '../../workers/uprate.worker.ts';

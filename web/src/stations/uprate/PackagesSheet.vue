@@ -5,7 +5,7 @@ import type { Quote, UpratePackage } from '@wagonomos/core/uprating';
 import { Plus } from '@lucide/vue';
 import { ref, toRaw } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import FullTrailerNote from './FullTrailerNote.vue';
 import PackageSearch from './PackageSearch.vue';

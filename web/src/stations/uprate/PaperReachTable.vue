@@ -3,7 +3,7 @@ import type { PlannedAssessment } from '@wagonomos/core';
 import { paperReach } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 
 /** How far each plate could be set by papers alone, by what is known of the parts behind it. A question to take along, no answer. */

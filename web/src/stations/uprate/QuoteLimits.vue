@@ -4,7 +4,7 @@ import type { Quote } from '@wagonomos/core/uprating';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useRig } from '../../stores/rig.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 

@@ -4,8 +4,8 @@ import type { Quote } from '@wagonomos/core/uprating';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
-import CodeField from '../../shared/CodeField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
+import CodeField from '../../fields/CodeField.vue';
 
 /** What comes onto the vehicle: new tyres, wheels and springs of an axle, and what the whole weighs and where. */
 const props = defineProps<{ quote: Quote; view: RigView }>();

@@ -5,8 +5,9 @@ import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useRig } from '../../stores/rig.ts';
 import { useOffers } from '../../shared/useOffers.ts';
+import { views } from '../../shared/views.ts';
 
-export const sheets = ['way', 'packages', 'changes', 'others', 'case'] as const;
+export const { sheets } = views.uprate;
 export type SheetName = (typeof sheets)[number];
 
 const isSheet = (text: unknown): text is SheetName => sheets.some((one) => one === text);

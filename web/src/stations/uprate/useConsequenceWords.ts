@@ -1,6 +1,6 @@
 import type { Consequence } from '@wagonomos/core/uprating';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 
 /** A consequence in words: what is not known well is never said as if it were law, and says whom to ask. */
 export function useConsequenceWords() {

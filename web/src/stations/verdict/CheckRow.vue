@@ -2,10 +2,10 @@
 import { binds, typicalMessage, type Check } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import CheckMarks from '../../shared/CheckMarks.vue';
-import MarginText from '../../shared/MarginText.vue';
+import CheckMarks from '../../words/CheckMarks.vue';
+import MarginText from '../../words/MarginText.vue';
 import { checkAmount } from '@wagonomos/papers/words';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useArithmetic } from '../../stores/arithmetic.ts';
 import { useSettings } from '../../stores/settings.ts';
 

@@ -2,8 +2,8 @@
 import { journeyStops, missingMessage, type JourneyStop } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { usePlaces } from '../../words/usePlaces.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 
 /** Home and every place of the journey side by side: information, apart from the verdict. Plates stay what they are. */

@@ -5,8 +5,8 @@ import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import FindOut from '../../shared/FindOut.vue';
 import TypicalSwitch from '../../shared/TypicalSwitch.vue';
-import { useBasis } from '../../shared/useBasis.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useBasis } from '../../slips/useBasis.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 
 /** What nobody has said yet, or not well enough: the most for its minutes first, the rest when asked for. */

@@ -2,10 +2,10 @@
 import { informationFor, mostInformation, worstFirst, type Information } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { usePlaces } from '../../shared/usePlaces.ts';
+import { usePlaces } from '../../words/usePlaces.ts';
 import { useRig } from '../../stores/rig.ts';
 import SideSection from './SideSection.vue';
-import SourceLine from '../../shared/SourceLine.vue';
+import SourceLine from '../../words/SourceLine.vue';
 
 /** What a well-read person would mention of these places and no arithmetic decides. */
 const { t } = useI18n();

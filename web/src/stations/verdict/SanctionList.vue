@@ -2,12 +2,12 @@
 import { sanctions, type Sanction } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useBasis } from '../../shared/useBasis.ts';
-import { usePlaces } from '../../shared/usePlaces.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useBasis } from '../../slips/useBasis.ts';
+import { usePlaces } from '../../words/usePlaces.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import SideSection from './SideSection.vue';
-import SourceLine from '../../shared/SourceLine.vue';
+import SourceLine from '../../words/SourceLine.vue';
 
 /** What follows from an excess: first what does not vary; what a fine may be is one step further away, and an indication only. */
 const { t } = useI18n();

@@ -2,11 +2,11 @@
 import { nearThresholds, term, message, type NearThreshold } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import SideSection from './SideSection.vue';
-import SourceLine from '../../shared/SourceLine.vue';
+import SourceLine from '../../words/SourceLine.vue';
 
 /** Marks close to this rig's plates at which something changes. They go by the plates, not by today's load. */
 const { t } = useI18n();

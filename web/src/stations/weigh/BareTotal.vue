@@ -3,10 +3,10 @@ import { wholePlate, type RigView } from '@wagonomos/core';
 import { addBareTotal } from '@wagonomos/core/edits';
 import { computed, reactive } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ChoiceField from '../../shared/ChoiceField.vue';
-import DayField from '../../shared/DayField.vue';
-import QuantityField from '../../shared/QuantityField.vue';
-import { newId } from '../../shared/newId.ts';
+import ChoiceField from '../../fields/ChoiceField.vue';
+import DayField from '../../fields/DayField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
+import { newId } from '../../stores/newId.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** A weighing of years ago of which only the total is left. */

@@ -3,8 +3,8 @@ import { displayMass, type RigView } from '@wagonomos/core';
 import { homeBallLoad, homeInputs, homeMethods, type HomeMethod, type HomeReading } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ScaleStep from '../../shared/ScaleStep.vue';
-import QuantityField from '../../shared/QuantityField.vue';
+import ScaleStep from '../../slips/ScaleStep.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 

@@ -4,7 +4,7 @@ import { foretold, hearScale, silentScale, type Reading, type ScaleWord } from '
 import { Radio } from '@lucide/vue';
 import { onBeforeUnmount, ref, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** A scale to practise on: simulated by the server, loaded with what the plan foretells, and never taken for a real one. */
 const props = defineProps<{ view: RigView; reading: Reading; graduation: number }>();

@@ -3,8 +3,8 @@ import { whatIsOver } from '@wagonomos/core';
 import { toldOf, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MessageText from '../../shared/MessageText.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MessageText from '../../words/MessageText.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { useRig } from '../../stores/rig.ts';
 
 /** What a weighing comes to: within or not, by how much over, and what to move or leave for it. */

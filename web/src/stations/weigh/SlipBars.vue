@@ -5,12 +5,12 @@ import { ratedBothWays, threePass, type Reading, type Ticket } from '@wagonomos/
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { checkAmount } from '@wagonomos/papers/words';
-import { newId } from '../../shared/newId.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { newId } from '../../stores/newId.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** A distribution hitch in three passes: what its bars do, what each setting would do, and which ratings hold with and without. */
 const props = defineProps<{ view: RigView; ticket: Ticket }>();

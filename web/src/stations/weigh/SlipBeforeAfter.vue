@@ -3,9 +3,9 @@ import type { RigView } from '@wagonomos/core';
 import { betweenSlips, byDay, type BodyChange, type Ticket } from '@wagonomos/core/weighing';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** Two slips brought to one load state, beside what the ledger says was fitted in between; and what is left. */
 const props = defineProps<{ view: RigView; slips: readonly Ticket[] }>();

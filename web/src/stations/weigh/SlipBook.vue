@@ -2,7 +2,7 @@
 import type { RigView } from '@wagonomos/core';
 import { assessTicket, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
-import SlipForm from '../../shared/SlipForm.vue';
+import SlipForm from '../../slips/SlipForm.vue';
 import SlipAnswer from './SlipAnswer.vue';
 import SlipBars from './SlipBars.vue';
 import SlipDoubts from './SlipDoubts.vue';

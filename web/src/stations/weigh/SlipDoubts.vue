@@ -3,9 +3,9 @@ import type { RigView } from '@wagonomos/core';
 import { belowEmpty, contradictions, leverCheck, readingMessage, type Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** What on a slip cannot be right: readings against each other, the lever against the lengths, a body lighter than empty. */
 const props = defineProps<{ view: RigView; ticket: Ticket }>();

@@ -5,9 +5,9 @@ import { isLopsided, judgedLoads, nextReading, weighedSides, type TicketAssessme
 import { Plus } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
-import { useSpeech } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { newId } from '../../stores/newId.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 
 /** What the readings settle and how surely, left and right where they were read so, and which reading would help most. */

@@ -3,8 +3,8 @@ import { quantityMessage, type QuantityName, type RigView } from '@wagonomos/cor
 import { guesses, planQuality, type Ticket } from '@wagonomos/core/weighing';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** What the plan said before and the scale said after, over all slips: how good is this plan? */
 const SlipChart = defineAsyncComponent(() => import('../../charts/SlipChart.vue'));

@@ -3,8 +3,8 @@ import type { RigView } from '@wagonomos/core';
 import { trend, type Ticket } from '@wagonomos/core/weighing';
 import { computed, defineAsyncComponent } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useSpeech } from '../../shared/useSpeech.ts';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** The rig over the years: what it weighs with nothing in it, and what was left to each limit at every weighing. */
 const SlipChart = defineAsyncComponent(() => import('../../charts/SlipChart.vue'));

@@ -4,10 +4,10 @@ import { addPart } from '@wagonomos/core/edits';
 import { mightBe, unlistedOn, type Suspect, type Ticket, type UnlistedOn } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from '../../shared/newId.ts';
+import { newId } from '../../stores/newId.ts';
 import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** What a slip found that is on no list: how much, where it must sit, what it might be; kept in the ledger, or looked for. */
 const props = defineProps<{ view: RigView; ticket: Ticket }>();

@@ -6,12 +6,12 @@ import { useWakeLock } from '@vueuse/core';
 import { ChevronLeft, ChevronRight, X } from '@lucide/vue';
 import { computed, onBeforeUnmount, onMounted } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import PracticeScale from './PracticeScale.vue';
 import SlipAnswer from './SlipAnswer.vue';
 import StandSketch from './StandSketch.vue';
-import { useWeighedWords } from '../../shared/useWeighedWords.ts';
+import { useWeighedWords } from '../../words/useWeighedWords.ts';
 
 /** The weighing one big step at a time, for one thumb in the rain; the screen stays awake where the browser allows it. */
 const props = defineProps<{ view: RigView; ticket: Ticket; step: number }>();

@@ -12,8 +12,8 @@ import {
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import ScaleStep from '../../shared/ScaleStep.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import ScaleStep from '../../slips/ScaleStep.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { useTerms, wordRegions } from '../../shared/useTerms.ts';
+import { useTerms, wordRegions } from '../../words/useTerms.ts';
 
 /** Every word of the trade with its plain meaning and its names in each region, to be searched by any of them. */
 const { t } = useI18n();

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { assess, pillars, type RigView } from '@wagonomos/core';
 import { computed } from 'vue';
-import MarkWord from '../../shared/MarkWord.vue';
-import StatusMark from '../../shared/StatusMark.vue';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import MarkWord from '../../words/MarkWord.vue';
+import StatusMark from '../../words/StatusMark.vue';
+import { useSpeech } from '../../words/useSpeech.ts';
 
 /** What a rig of the yard comes to: its sentence, and each support by its mark. */
 const props = defineProps<{ view: RigView }>();

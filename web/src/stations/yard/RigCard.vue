@@ -8,7 +8,7 @@ import { useI18n } from 'vue-i18n';
  * `whole`, into the room that is kept for them.
  */
 defineProps<{ view: RigView; whole: boolean }>();
-const RigPicture = defineAsyncComponent(() => import('../../shared/RigPicture.vue'));
+const RigPicture = defineAsyncComponent(() => import('../../rig-drawing/RigPicture.vue'));
 const RigAnswer = defineAsyncComponent(() => import('./RigAnswer.vue'));
 const { t } = useI18n();
 </script>

@@ -7,7 +7,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRouter } from 'vue-router';
 import { useGrowing } from '../../shared/useGrowing.ts';
-import FileOpener from '../../shared/FileOpener.vue';
+import FileOpener from '../../files/FileOpener.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { demoWorkspace, useDemoIds } from '../../stores/demo.ts';
 import RigCard from './RigCard.vue';

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { PartKey, Sight } from '../rig-drawing/arranging.ts';
+import type { PartKey, Sight } from './arranging.ts';
 
 /** From where the rig is looked at, and which part is being put where it is. Nothing of it is stored. */
 export const useArrange = defineStore('arrange', () => {

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useWorkspace } from '../stores/workspace.ts';
 import type { Incoming, Refused } from './incomingFile.ts';
-import MessageText from './MessageText.vue';
+import MessageText from '../words/MessageText.vue';
 import TakeInPlan from './TakeInPlan.vue';
 
 /** What is in a file and what would become of it, or why it cannot be used. Nothing of it is kept until the owner says how. */

@@ -3,8 +3,8 @@ import type { changeTicket } from '@wagonomos/core/edits';
 import type { Ticket } from '@wagonomos/core/weighing';
 import { useI18n } from 'vue-i18n';
 import PhotoStrip from './PhotoStrip.vue';
-import QuantityField from './QuantityField.vue';
-import TextLine from './TextLine.vue';
+import QuantityField from '../fields/QuantityField.vue';
+import TextLine from '../fields/TextLine.vue';
 
 /** Where a slip comes from: place, hour, which scale and how good it is, pictures and a note. Folded until somebody wants it. */
 defineProps<{ ticket: Ticket }>();

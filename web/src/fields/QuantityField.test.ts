@@ -1,11 +1,11 @@
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { i18n } from '../app/i18n.ts';
+import { i18n } from '../words/i18n.ts';
 import { useSettings } from '../stores/settings.ts';
 import type { Region } from '@wagonomos/core';
 import { defineComponent } from 'vue';
-import { providePlaceWords } from './placeWords.ts';
+import { providePlaceWords } from '../words/placeWords.ts';
 import QuantityField from './QuantityField.vue';
 
 beforeEach(() => {

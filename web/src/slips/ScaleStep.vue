@@ -3,7 +3,7 @@ import { displayMass, kilogramsOf, type MassUnit } from '@wagonomos/core';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
-import ChoiceField from './ChoiceField.vue';
+import ChoiceField from '../fields/ChoiceField.vue';
 import { written } from '@wagonomos/papers/words';
 
 /** From one step of a scale to the next, kg, offered in the round steps of the unit that people read; kept in kg. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, useId, watch } from 'vue';
 import { useWorkspace } from '../stores/workspace.ts';
-import { useRefusalWords } from './useRefusalWords.ts';
+import { useRefusalWords } from '../words/useRefusalWords.ts';
 
 /** A text somebody may leave empty: taken as it is typed, one step of the history until it is left. */
 const props = defineProps<{ value: string | undefined; label: string; rows?: number; most: number; bare?: boolean }>();

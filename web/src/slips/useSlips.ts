@@ -3,7 +3,7 @@ import { addTicket } from '@wagonomos/core/edits';
 import type { Reading, Ticket } from '@wagonomos/core/weighing';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import { newId } from './newId.ts';
+import { newId } from '../stores/newId.ts';
 import { useRig } from '../stores/rig.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 import { useToday } from '../stores/today.ts';

@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { ElDatePicker } from 'element-plus';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { i18n } from '../app/i18n.ts';
+import { i18n } from '../words/i18n.ts';
 import DayField from './DayField.vue';
 
 beforeEach(() => setActivePinia(createPinia()));

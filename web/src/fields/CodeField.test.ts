@@ -1,7 +1,7 @@
 import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import { describe, expect, it } from 'vitest';
-import { i18n } from '../app/i18n.ts';
+import { i18n } from '../words/i18n.ts';
 import CodeField from './CodeField.vue';
 
 /** What is handed over comes back as the value, as from the document. */

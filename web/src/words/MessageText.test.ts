@@ -2,7 +2,7 @@ import { kilograms, message, term, verbatim } from '@wagonomos/core';
 import { mount } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { i18n } from '../app/i18n.ts';
+import { i18n } from './i18n.ts';
 import { useArithmetic } from '../stores/arithmetic.ts';
 import { useSettings } from '../stores/settings.ts';
 import MessageText from './MessageText.vue';

@@ -2,7 +2,7 @@
 import { isVisible } from '@wagonomos/core';
 import { ref, useId, watch } from 'vue';
 import { useWorkspace } from '../stores/workspace.ts';
-import { useRefusalWords } from './useRefusalWords.ts';
+import { useRefusalWords } from '../words/useRefusalWords.ts';
 
 /** A heading that can be written in: taken as it is typed. An emptied name goes back to what it was. */
 const props = defineProps<{ name: string; label: string }>();

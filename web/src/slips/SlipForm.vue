@@ -5,14 +5,14 @@ import { standOf, stands, type Reading, type Stand, type TicketAssessment } from
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
-import DayField from './DayField.vue';
+import DayField from '../fields/DayField.vue';
 import ScaleStep from './ScaleStep.vue';
-import NameField from './NameField.vue';
+import NameField from '../fields/NameField.vue';
 import SlipLoaded from './SlipLoaded.vue';
 import SlipGuess from './SlipGuess.vue';
 import SlipPlace from './SlipPlace.vue';
 import SlipReading from './SlipReading.vue';
-import { newId } from './newId.ts';
+import { newId } from '../stores/newId.ts';
 import { useToday } from '../stores/today.ts';
 import { useWorkspace } from '../stores/workspace.ts';
 

@@ -3,8 +3,8 @@ import type { RigView } from '@wagonomos/core';
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { layoutRig } from '@wagonomos/papers/drawing';
-import BodyShapes from '../rig-drawing/BodyShapes.vue';
-import RigWheels from '../rig-drawing/RigWheels.vue';
+import BodyShapes from './BodyShapes.vue';
+import RigWheels from './RigWheels.vue';
 
 /** A rig of the yard as it is drawn there. */
 const props = defineProps<{ view: RigView }>();

@@ -3,7 +3,7 @@ import { ElInputNumber, ElSelect } from 'element-plus';
 import { createPinia, setActivePinia } from 'pinia';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Licence } from '@wagonomos/core';
-import { i18n } from '../app/i18n.ts';
+import { i18n } from '../words/i18n.ts';
 import { useToday } from '../stores/today.ts';
 import LicenceForm from './LicenceForm.vue';
 

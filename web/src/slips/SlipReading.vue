@@ -5,8 +5,8 @@ import { isOfBall, standOf, stands, type Reading, type Stand, type TicketAssessm
 import { SlidersHorizontal, Trash2 } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from './QuantityField.vue';
-import TextLine from './TextLine.vue';
+import QuantityField from '../fields/QuantityField.vue';
+import TextLine from '../fields/TextLine.vue';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';

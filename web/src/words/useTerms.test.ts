@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
 import { defineComponent } from 'vue';
-import { i18n } from '../app/i18n.ts';
+import { i18n } from './i18n.ts';
 import { useTerms } from './useTerms.ts';
 
 function terms(): ReturnType<typeof useTerms> {

@@ -7,10 +7,9 @@ import { computed, shallowRef, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useRoute, useRouter } from 'vue-router';
 import { useRig } from '../stores/rig.ts';
-import './routeMeta.ts';
 import type * as SlipVerdicts from './slipVerdict.ts';
 import { useSlips } from './useSlips.ts';
-import { useSpeech } from './useSpeech.ts';
+import { useSpeech } from '../words/useSpeech.ts';
 
 /**
  * What the verdict on this screen is drawn from: the address says it, so that a reload and a copied address keep it. On

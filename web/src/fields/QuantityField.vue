@@ -18,10 +18,10 @@ import { useI18n } from 'vue-i18n';
 import { useDrafts } from '../stores/drafts.ts';
 import { useSettings } from '../stores/settings.ts';
 import { useWorkspace } from '../stores/workspace.ts';
-import { usePlaceWords } from './placeWords.ts';
+import { usePlaceWords } from '../words/placeWords.ts';
 import { quantityProblemMessage } from './quantityProblem.ts';
 import { useFieldKey } from './useFieldKey.ts';
-import { useRefusalWords } from './useRefusalWords.ts';
+import { useRefusalWords } from '../words/useRefusalWords.ts';
 import { written } from '@wagonomos/papers/words';
 
 /** A field for a quantity: takes any unit and arithmetic, keeps what was typed, says what it cannot read. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n';
-import ChoiceField from './ChoiceField.vue';
+import ChoiceField from '../fields/ChoiceField.vue';
 import { useBasis } from './useBasis.ts';
 
 /** What the verdict is drawn from, and, where plates have changed, against which it is read. */
