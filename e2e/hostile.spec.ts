@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { rigPaths } from '../web/src/shared/views.ts';
 import { rawExample, untilKept } from './keptStore.ts';
 import { settled, van, wagon } from './support.ts';
 
@@ -96,27 +97,9 @@ for (const { name, rig } of [
     await untilKept(page, 'data-evil');
     expect(await foreign(page)).toEqual(clean);
     const views = [
-      ...[
-        'plates',
-        'load',
-        'balance',
-        'weigh',
-        'weigh?sheet=history',
-        'verdict',
-        ...['before', 'stopped', 'certifier', 'selling', 'phone', 'dates', 'kept'].map(
-          (sheet) => `papers?sheet=${sheet}`,
-        ),
-        'rules',
-        'card',
-        'compare',
-        'pair',
-        'pair?sheet=trailers',
-        'pair?sheet=cars',
-      ],
+      ...rigPaths,
       ...raw.bodies.filter(({ kind }) => kind !== 'camper').map(({ id }) => `../../look/${id}`),
-      ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `balance?sheet=${sheet}`),
-      ...['road', ...(name.startsWith('australian') ? ['road?trip=hills'] : [])],
-      ...['way', 'packages', 'changes', 'others', 'case'].map((sheet) => `uprate?sheet=${sheet}`),
+      ...(name.startsWith('australian') ? ['road?trip=hills'] : []),
     ];
     let told = 0;
     for (const view of views) {

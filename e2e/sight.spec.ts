@@ -1,39 +1,20 @@
 /** Every view can be read where it stands, stays where it was first seen, and is large enough for a thumb: at both sizes, in both units. */
 import { expect, test, type Page } from '@playwright/test';
+import { ownPaths, rigPaths, rigViews } from '../web/src/shared/views.ts';
 import { cutOffWords, smallTargets } from './sight.ts';
 import { settled } from './support.ts';
 
-const rigs = ['tern-and-saltbush', 'bachstelze', 'redstart'];
-const stations = [
-  'plates',
-  'load',
-  'balance',
-  'weigh',
-  'verdict',
-  'uprate',
-  'road',
-  'papers',
-  'compare',
-  'pair',
-  'card',
-  'rules',
-];
+const rigs = ['bachstelze', 'redstart'];
 const views = [
-  '/',
-  '/start',
-  '/words',
-  '/take',
-  ...['stopped', 'certifier', 'selling', 'phone', 'dates', 'kept'].map(
-    (sheet) => `/rig/tern-and-saltbush/papers?sheet=${sheet}`,
-  ),
+  ...ownPaths,
+  // Every sheet of every view of one rig, and what its views are of two others.
+  ...rigPaths.map((one) => `/rig/tern-and-saltbush/${one}`),
+  ...rigs.flatMap((rig) => rigViews.map(({ name }) => `/rig/${rig}/${name}`)),
   '/rig/redstart/papers?sheet=dates',
   '/rig/tern-and-saltbush/road?trip=hills',
-  ...['trailers', 'cars', 'needs', 'thumbs'].map((sheet) => `/rig/tern-and-saltbush/pair?sheet=${sheet}`),
   '/rig/dohle-and-kiebitz/pair?sheet=trailers',
   '/rig/redstart/pair?sheet=cars',
   ...['rohrammer-460', 'kittiwake-hatch'].map((body) => `/look/${body}`),
-  ...['pack', 'sway', 'hitch', 'along'].map((sheet) => `/rig/tern-and-saltbush/balance?sheet=${sheet}`),
-  ...rigs.flatMap((rig) => stations.map((one) => `/rig/${rig}/${one}`)),
 ];
 
 // What moves by itself is looked for where motion is not asked to be less.

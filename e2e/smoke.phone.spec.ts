@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { posts, views } from '../web/src/shared/views.ts';
 import { keepAndOpen, rawExample } from './keptStore.ts';
 import {
   choose,
@@ -29,7 +30,7 @@ test('a thing goes home at the weighbridge', async ({ page }) => {
   await expect(sentence(page)).toContainText('Within every limit');
 });
 
-for (const station of ['plates', 'load', 'verdict', 'papers', 'road']) {
+for (const { name: station } of posts) {
   test(`${station} fits the screen and has no serious fault of accessibility`, async ({ page }) => {
     await page.goto(`${wagon}/${station}`);
     await page.getByRole('heading').first().waitFor();
@@ -38,7 +39,7 @@ for (const station of ['plates', 'load', 'verdict', 'papers', 'road']) {
   });
 }
 
-for (const sheet of ['way', 'packages', 'changes', 'others', 'case']) {
+for (const sheet of views.uprate.sheets) {
   test(`the ${sheet} sheet of the uprate bench fits the screen too`, async ({ page }) => {
     await page.goto(`${wagon}/uprate?sheet=${sheet}&with=trailerPaper,airSprings`);
     await expect(page.getByRole('button', { name: 'Case file' })).toBeVisible();

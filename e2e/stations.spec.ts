@@ -1,4 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
+import { ownPaths, posts, rigViews } from '../web/src/shared/views.ts';
 import { choose, estate, fill, sentence, seriousFaults, settled, touch, van, wagon } from './support.ts';
 
 test('the yard shows each invented rig with its sentence', async ({ page }) => {
@@ -74,15 +75,10 @@ test('the keys go to every station and tell themselves', async ({ page }) => {
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
-  for (const [key, station] of [
-    ['l', 'load'],
-    ['f', 'papers'],
-    ['b', 'balance'],
-    ['p', 'plates'],
-  ] as const) {
+  for (const { key, name } of posts) {
     await page.keyboard.press('g');
     await page.keyboard.press(key);
-    await expect(page).toHaveURL(new RegExp(`/${station}$`));
+    await expect(page).toHaveURL(new RegExp(`/${name}$`));
   }
 });
 
@@ -99,19 +95,15 @@ test('Ctrl+Z in a field undoes in the app, not in the box alone', async ({ page 
 });
 
 const views = [
-  ['the yard', '/'],
-  ['plates', `${wagon}/plates`],
-  ['load', `${van}/load`],
-  ['verdict', `${estate}/verdict`],
-  ['papers', `${wagon}/papers`],
-  ['the rig handed over', `${wagon}/papers?sheet=phone`],
-  ['what falls due', `${wagon}/papers?sheet=dates`],
-  ['what is kept safe', `${wagon}/papers?sheet=kept`],
-  ['weigh', `${wagon}/weigh`],
-  ['before and after', `${van}/uprate?sheet=changes&with=airSprings`],
-  ['packages', `${wagon}/uprate?sheet=packages&with=trailerPaper`],
-  ['road', `${wagon}/road`],
-] as const;
+  ...ownPaths,
+  ...rigViews.map(({ name }) => `${wagon}/${name}`),
+  // What the example above does not show, or another sheet does.
+  `${van}/load`,
+  `${estate}/verdict`,
+  ...['phone', 'dates', 'kept'].map((sheet) => `${wagon}/papers?sheet=${sheet}`),
+  `${van}/uprate?sheet=changes&with=airSprings`,
+  `${wagon}/uprate?sheet=packages&with=trailerPaper`,
+];
 
 /** Both themes of what stands, one after the other, without opening it twice. */
 async function faultsInBothThemes(page: Page): Promise<readonly string[]> {
@@ -125,8 +117,8 @@ async function faultsInBothThemes(page: Page): Promise<readonly string[]> {
   return found;
 }
 
-for (const [name, path] of views) {
-  test(`${name} has no serious fault of accessibility in either theme`, async ({ page }) => {
+for (const path of views) {
+  test(`${path} has no serious fault of accessibility in either theme`, async ({ page }) => {
     await page.goto(path);
     await page.getByRole('heading').first().waitFor();
     expect(await faultsInBothThemes(page)).toEqual([]);

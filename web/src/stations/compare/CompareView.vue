@@ -4,11 +4,11 @@ import { assess, loadoutDifferences, onDay, viewRig, type PlannedAssessment, typ
 import { Printer } from '@lucide/vue';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import MarginText from '../../shared/MarginText.vue';
-import VerdictLine from '../../shared/VerdictLine.vue';
+import MarginText from '../../words/MarginText.vue';
+import VerdictLine from '../../words/VerdictLine.vue';
 import { checkAmount } from '@wagonomos/papers/words';
-import { useSpeech } from '../../shared/useSpeech.ts';
-import { ballShareWords } from '../../shared/ballShareWords.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
+import { ballShareWords } from '../../words/ballShareWords.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -62,6 +62,7 @@ const print = () => window.print();
 
 <template>
   <section v-if="rig.view" class="compare" data-test="compare">
+    <h1>{{ t('app.compare.title') }}</h1>
     <header class="no-print">
       <el-select
         :persistent="false"

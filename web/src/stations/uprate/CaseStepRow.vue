@@ -3,8 +3,8 @@ import { setCaseStep } from '@wagonomos/core/edits';
 import type { CaseItem, UprateCase } from '@wagonomos/core/uprating';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
-import DayField from '../../shared/DayField.vue';
-import TextLine from '../../shared/TextLine.vue';
+import DayField from '../../fields/DayField.vue';
+import TextLine from '../../fields/TextLine.vue';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useToday } from '../../stores/today.ts';
 import CaseFiles from './CaseFiles.vue';
@@ -44,7 +44,7 @@ const says = computed((): string => {
         <small>{{ t(`caseRole.${item.role}`) }}</small>
         <small v-if="item.decides" class="decides">{{ t('app.case.decides') }}</small>
       </span>
-      <button type="button" class="text-button more no-print" :aria-expanded="open" @click="open = !open">
+      <button type="button" class="text-button more alone no-print" :aria-expanded="open" @click="open = !open">
         {{ t('app.case.details') }}
       </button>
     </div>

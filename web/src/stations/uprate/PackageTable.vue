@@ -4,7 +4,7 @@ import { judgePackages, taxComes, type JudgedPackage, type UpratePackage } from 
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { leastWord } from '@wagonomos/papers/words';
-import { useSpeech } from '../../shared/useSpeech.ts';
+import { useSpeech } from '../../words/useSpeech.ts';
 import PackageRecord from './PackageRecord.vue';
 import { useBench } from './useBench.ts';
 
@@ -83,7 +83,7 @@ const cost = ({ package: one, cost: sum }: JudgedPackage) => {
           <small v-if="passed(one)" class="mark">{{ passed(one) }}</small>
           <button
             type="button"
-            class="text-button more"
+            class="text-button more alone"
             :aria-expanded="open === one.package.id"
             @click="open = open === one.package.id ? null : one.package.id"
           >

@@ -4,7 +4,7 @@ import { lighterInstead, typicalMass, typicalThings } from '@wagonomos/core/entr
 import type { Swap } from '@wagonomos/core/uprating';
 import { computed, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
-import QuantityField from '../../shared/QuantityField.vue';
+import QuantityField from '../../fields/QuantityField.vue';
 import { useOffers } from '../../shared/useOffers.ts';
 
 /** The heavy things on board, and what lighter ones would save: mass and price of each as the owner finds them. */
@@ -71,7 +71,12 @@ const perKg = (row: { id: string; mass: number }): string => {
       <tr v-for="row in rows" :key="row.id">
         <th scope="row">
           {{ t('app.others.countOf', { count: row.count, name: row.name, mass: figure(row.mass) }) }}
-          <button v-if="row.hint" type="button" class="text-button hint" @click="set(row.id, { mass: row.hint.mass })">
+          <button
+            v-if="row.hint"
+            type="button"
+            class="text-button hint alone"
+            @click="set(row.id, { mass: row.hint.mass })"
+          >
             {{ t('app.others.typically', { name: row.hint.name, mass: figure(row.hint.mass) }) }}
           </button>
         </th>

@@ -21,8 +21,15 @@ const shown = computed(() => parts[sheet.value]);
 </script>
 
 <template>
-  <div v-if="rig.view && rig.assessment" :inert="workspace.follows">
+  <div v-if="rig.view && rig.assessment" class="bench" :inert="workspace.follows">
     <BenchStrip :view="rig.view" />
     <component :is="shown" :view="rig.view" :assessment="rig.assessment" />
   </div>
 </template>
+
+<style scoped>
+/* A sheet comes a moment after its strip: what stands below does not move. */
+.bench {
+  min-height: 100dvh;
+}
+</style>
