@@ -39,6 +39,18 @@ export default defineConfig(
     : [{ files: ['**/*.vue'], extends: [ts.configs.disableTypeChecked], rules: { 'no-undef': 'off' } }]),
   { files: ['web/src/**'], languageOptions: { globals: globals.browser } },
   {
+    // Numbers and days are written in the language that is spoken: one module knows how.
+    files: ['{web,papers,cli,server}/src/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts', 'papers/src/words/inLanguage.ts'],
+    rules: {
+      'no-restricted-globals': ['error', { name: 'Intl', message: 'Ask written, writtenDay or writtenMoment.' }],
+      'no-restricted-properties': [
+        'error',
+        ...['toLocaleString', 'toLocaleDateString', 'toLocaleTimeString'].map((property) => ({ property })),
+      ],
+    },
+  },
+  {
     // One calendar day in the app, which turns at midnight.
     files: ['web/src/**/*.{ts,vue}'],
     ignores: ['**/*.test.ts', 'web/src/stores/today.ts'],

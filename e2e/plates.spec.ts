@@ -244,3 +244,15 @@ test('the plate in hand comes first; what can wait is apart and closed', async (
   await expect(page.getByText('only if …')).toHaveCount(0);
   expect(await seriousFaults(page)).toEqual([]);
 });
+
+test('a rig is called as its owner likes, in the yard too, and back', async ({ page }) => {
+  await page.goto(`${wagon}/plates`);
+  const name = page.getByLabel('This rig is called');
+  await name.fill('Tern for the coast');
+  await name.press('Enter');
+  await expect(page.getByRole('banner')).toContainText('Tern for the coast');
+  await page.goto('/');
+  await expect(page.getByTestId('rig-card').first()).toContainText('Tern for the coast');
+  await page.getByRole('button', { name: 'Undo: name of the rig' }).click();
+  await expect(page.getByTestId('rig-card').first()).not.toContainText('Tern for the coast');
+});

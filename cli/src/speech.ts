@@ -10,6 +10,7 @@ import {
 } from '@intlify/core-base';
 import type { Region, Speech } from '@wagonomos/core';
 import { english } from '@wagonomos/locales';
+import { firstLanguage } from '@wagonomos/locales/languages';
 import { paperEnglish } from '@wagonomos/locales/paper';
 import { speechOf, type Translate } from '@wagonomos/papers/words';
 
@@ -17,7 +18,7 @@ registerMessageCompiler(compile);
 registerMessageResolver(resolveValue);
 registerLocaleFallbacker(fallbackWithLocaleChain);
 
-const context = createCoreContext({ locale: 'en', messages: { en: { ...english, ...paperEnglish } } });
+const context = createCoreContext({ locale: firstLanguage, messages: { en: { ...english, ...paperEnglish } } });
 
 /** The catalogue's text for a key; `count` chooses the plural. */
 export const translate: Translate = (key, named = {}) => {

@@ -6,7 +6,7 @@ import { drawnLine, figure, heading, margin, sheetOf, soft, table, titled, verdi
 import { rigSvg } from '../parts/rigSvg.ts';
 import type { Paper } from '../print/paper.ts';
 import { limitText } from '../words/margin.ts';
-import { written } from '../words/written.ts';
+import { written } from '../words/inLanguage.ts';
 
 /** A place or a tank with its number in the drawing. */
 interface Spot {

@@ -2,7 +2,7 @@ import { placedBodies, placeContents, tankLevel } from '@wagonomos/core';
 import { readingMessage, verdictFrom, type Ticket, type TicketAssessment } from '@wagonomos/core/weighing';
 import type { Content, TableCell } from 'pdfmake/interfaces';
 import type { PaperAsk } from '../ask.ts';
-import { written } from '../words/written.ts';
+import { written } from '../words/inLanguage.ts';
 import { figure, heading, pictures, soft, subheading, table } from './blocks.ts';
 
 /** A slip: where and on which scale, what each reading showed, what it settles, how the rig was loaded, and its pictures. */

@@ -1,6 +1,6 @@
 import type { Operand, Step } from '@wagonomos/core';
 import type { Translate } from './margin.ts';
-import { written } from './written.ts';
+import { written } from './inLanguage.ts';
 
 const signs: Readonly<Record<Step['op'], string>> = {
   sum: '+',

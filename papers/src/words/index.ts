@@ -3,4 +3,5 @@ export { operandText, writtenOperand } from './arithmetic.ts';
 export { drawnFrom, slipName } from './drawnFrom.ts';
 export { demandText, leastWord, limitText, marginText, type Translate } from './margin.ts';
 export { limitWord, quantityWord, saidBy, speechOf } from './speech.ts';
-export { amountText, checkAmount, written } from './written.ts';
+export { written, writtenDay, writtenMoment } from './inLanguage.ts';
+export { amountText, checkAmount, writtenLength } from './written.ts';

@@ -1,8 +1,6 @@
 import {
-  displayLength,
   displayMass,
   forceLimits,
-  lengthUnitOf,
   type LimitName,
   type MassUnit,
   type Message,
@@ -12,7 +10,8 @@ import {
 } from '@wagonomos/core';
 import type { Translate } from './margin.ts';
 import { limitWord, quantityWord, saidBy, speechOf } from './speech.ts';
-import { written } from './written.ts';
+import { written, writtenDay } from './inLanguage.ts';
+import { writtenLength } from './written.ts';
 
 /** All that a paper writes with: sentences, words of the region, and quantities with their units. */
 export interface PaperWords {
@@ -36,7 +35,6 @@ export interface PaperWords {
   readonly day: (iso: string | undefined) => string;
 }
 
-const days = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 const kPaOfPsi = 6.894757;
 
 /** The words of a paper for whoever reads it: a region's and a unit's. */
@@ -55,9 +53,9 @@ export function paperWords(t: Translate, region: Region, unit: MassUnit): PaperW
     bare,
     mass,
     figure: (value, limit) => (limit && forceLimits.includes(limit) ? `${written(value, 2)} kN` : mass(value)),
-    length: (metres) => `${written(displayLength(metres, unit), 2)} ${lengthUnitOf(unit)}`,
+    length: (metres) => writtenLength(metres, unit),
     pressure: (kPa) =>
       t('paper.pressure', { kPa: written(kPa, 0), bar: written(kPa / 100, 2), psi: written(kPa / kPaOfPsi, 0) }),
-    day: (iso) => (iso === undefined ? t('paper.dayUnknown') : days.format(new Date(`${iso}T00:00:00Z`))),
+    day: (iso) => (iso === undefined ? t('paper.dayUnknown') : writtenDay(iso, 'long')),
   };
 }

@@ -1,13 +1,17 @@
-import { displayMass, type Amount, type Check, type MassUnit, type Rounding } from '@wagonomos/core';
+import {
+  displayLength,
+  displayMass,
+  lengthUnitOf,
+  type Amount,
+  type Check,
+  type MassUnit,
+  type Rounding,
+} from '@wagonomos/core';
+import { written } from './inLanguage.ts';
 
-const formats = new Map<number, Intl.NumberFormat>();
-
-/** A number with its thousands set apart and at most so many decimals. */
-export function written(value: number, digits: number): string {
-  const format = formats.get(digits) ?? new Intl.NumberFormat('en-GB', { maximumFractionDigits: digits });
-  formats.set(digits, format);
-  return format.format(value).replace('-', '−');
-}
+/** A length in metres, or in feet where masses are in pounds, with its unit. */
+export const writtenLength = (metres: number, unit: MassUnit): string =>
+  `${written(displayLength(metres, unit), 2)} ${lengthUnitOf(unit)}`;
 
 /** An amount of a message with its unit; masses, whole, in the unit people chose. */
 export function amountText(amount: Amount, unit: MassUnit): string {

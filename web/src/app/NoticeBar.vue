@@ -4,6 +4,7 @@ import { useRegisterSW } from 'virtual:pwa-register/vue';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { downloadText, fileNameFrom } from '../storage/download.ts';
+import { writtenDay } from '@wagonomos/papers/words';
 import MessageText from '../words/MessageText.vue';
 import { useKeeping } from '../stores/keeping.ts';
 import { useStale } from '../stores/stale.ts';
@@ -40,8 +41,6 @@ const saveFile = () => {
   keeping.fileSaved();
 };
 const reload = () => location.reload();
-const dayOf = (day: string) =>
-  new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' }).format(new Date(`${day}T00:00`));
 </script>
 
 <template>
@@ -72,7 +71,7 @@ const dayOf = (day: string) =>
       <el-button size="small" @click="updateServiceWorker()">{{ t('app.update.now') }}</el-button>
     </div>
     <div v-if="wiped && !closed.includes('wiped')" class="notice bad" role="alert" data-test="wiped">
-      <p>{{ t('app.wiped', { day: dayOf(wiped.day), count: wiped.rigs }, wiped.rigs) }}</p>
+      <p>{{ t('app.wiped', { day: writtenDay(wiped.day), count: wiped.rigs }, wiped.rigs) }}</p>
       <el-button size="small" @click="close('wiped')">{{ t('app.notice.understood') }}</el-button>
     </div>
     <div v-if="blocked" class="notice bad" role="alert" data-test="blocked">

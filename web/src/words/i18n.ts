@@ -1,5 +1,11 @@
 import { english } from '@wagonomos/locales';
+import { firstLanguage } from '@wagonomos/locales/languages';
 import { createI18n } from 'vue-i18n';
 import './plainMessages.ts';
 
-export const i18n = createI18n({ legacy: false, locale: 'en', fallbackLocale: 'en', messages: { en: english } });
+export const i18n = createI18n({
+  legacy: false,
+  locale: firstLanguage,
+  fallbackLocale: firstLanguage,
+  messages: { en: english },
+});

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { overhanging, overhangTotals } from '@wagonomos/core/balance';
-import { displayLength, displayMass, lengthUnitOf, type RigView } from '@wagonomos/core';
+import { displayMass, type RigView } from '@wagonomos/core';
 import { computed, ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import QuantityField from '../../fields/QuantityField.vue';
 import { useSpeech } from '../../words/useSpeech.ts';
-import { written } from '@wagonomos/papers/words';
+import { written, writtenLength } from '@wagonomos/papers/words';
 import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 
@@ -30,8 +30,7 @@ const kg = (value: number) => {
   const shown = displayMass(value, settings.massUnit, 'nearest');
   return `${shown > 0 ? '+' : ''}${written(shown, 0)}`;
 };
-const metres = (length: number) =>
-  `${written(displayLength(length, settings.massUnit), 2)} ${lengthUnitOf(settings.massUnit)}`;
+const metres = (length: number) => writtenLength(length, settings.massUnit);
 const totals = computed(() => overhangTotals(rows.value, wheelbases.value));
 </script>
 

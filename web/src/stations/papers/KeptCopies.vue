@@ -5,6 +5,7 @@ import { Download, Eye, Trash2 } from '@lucide/vue';
 import { computed, onMounted, shallowRef } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { downloadText } from '../../storage/download.ts';
+import { written, writtenMoment } from '@wagonomos/papers/words';
 import MessageText from '../../words/MessageText.vue';
 import TakeInPlan from '../../files/TakeInPlan.vue';
 import { useRefusalWords } from '../../words/useRefusalWords.ts';
@@ -32,9 +33,7 @@ const plan = computed(() =>
   looked.value?.document && workspace.document ? planMerge(workspace.document, looked.value.document) : null,
 );
 
-const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
-const size = (bytes: number) =>
-  new Intl.NumberFormat('en-GB', { maximumFractionDigits: 0 }).format(Math.ceil(bytes / 1000));
+const size = (bytes: number) => written(Math.ceil(bytes / 1000), 0);
 const fileName = (note: CopyNote) => `copy-${localDay(new Date(note.at))}-${note.why}.wagonomos.json`;
 
 const look = async (note: CopyNote) => {
@@ -75,7 +74,7 @@ const restore = async () => {
     <ul v-else class="copies">
       <li v-for="note in keeping.copies" :key="note.id">
         <div class="what">
-          <b class="num">{{ when.format(new Date(note.at)) }}</b> · {{ t(`app.copies.why.${note.why}`) }}
+          <b class="num">{{ writtenMoment(note.at) }}</b> · {{ t(`app.copies.why.${note.why}`) }}
           <span class="soft">
             {{ note.rigs.length > 0 ? note.rigs.join(' · ') : t('app.copies.noRigs') }} ·
             {{ t('app.copies.size', { things: note.things, size: size(note.bytes) }) }}
@@ -100,7 +99,7 @@ const restore = async () => {
               <button
                 type="button"
                 class="icon-button small"
-                :aria-label="t('app.copies.throwNamed', { when: when.format(new Date(note.at)) })"
+                :aria-label="t('app.copies.throwNamed', { when: writtenMoment(note.at) })"
               >
                 <Trash2 :size="15" />
               </button>
@@ -111,7 +110,7 @@ const restore = async () => {
     </ul>
     <el-dialog
       :model-value="looked !== null"
-      :title="t('app.copies.of', { when: looked ? when.format(new Date(looked.note.at)) : '' })"
+      :title="t('app.copies.of', { when: looked ? writtenMoment(looked.note.at) : '' })"
       width="min(560px, 94vw)"
       append-to-body
       data-test="copy"

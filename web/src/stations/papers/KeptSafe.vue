@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { localDay } from '@wagonomos/core';
+import { written, writtenDay } from '@wagonomos/papers/words';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useKeeping } from '../../stores/keeping.ts';
@@ -9,8 +11,7 @@ const { t } = useI18n();
 const keeping = useKeeping();
 const workspace = useWorkspace();
 
-const megabytes = (bytes: number) =>
-  new Intl.NumberFormat('en-GB', { maximumFractionDigits: bytes < 10_000_000 ? 1 : 0 }).format(bytes / 1_000_000);
+const megabytes = (bytes: number) => written(bytes / 1_000_000, bytes < 10_000_000 ? 1 : 0);
 const room = computed(() =>
   keeping.room
     ? t('app.keeping.room', {
@@ -22,7 +23,7 @@ const room = computed(() =>
 const lastFile = computed(() => {
   const at = keeping.kept.lastFile;
   if (at === null) return t('app.keeping.noFile', { count: keeping.edits }, keeping.edits);
-  const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium' }).format(new Date(at));
+  const day = writtenDay(localDay(new Date(at)));
   return t('app.keeping.lastFile', { day, count: keeping.edits }, keeping.edits);
 });
 const promised = computed(() => {

@@ -2,6 +2,7 @@
 import { FolderSync } from '@lucide/vue';
 import { useI18n } from 'vue-i18n';
 import FolderRests from '../../files/FolderRests.vue';
+import { writtenMoment } from '@wagonomos/papers/words';
 import { localStore } from '../../storage/localStore.ts';
 import { useFolder } from '../../stores/folder.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
@@ -11,7 +12,6 @@ const { t } = useI18n();
 const workspace = useWorkspace();
 const folder = useFolder();
 void folder.start(localStore);
-const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 </script>
 
 <template>
@@ -23,7 +23,7 @@ const when = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 
       <p v-if="folder.state === 'ready'" role="status">
         {{ t('paper.folder.ready', { name: folder.name }) }}
         <template v-if="folder.savedAt">
-          {{ t('paper.folder.savedAt', { when: when.format(new Date(folder.savedAt)) }) }}
+          {{ t('paper.folder.savedAt', { when: writtenMoment(folder.savedAt) }) }}
         </template>
         <template v-if="folder.pending">{{ t('paper.folder.pending') }}</template>
       </p>

@@ -5,6 +5,8 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSlips } from '../../slips/useSlips.ts';
 import { useSpeech } from '../../words/useSpeech.ts';
+import { writtenLength } from '@wagonomos/papers/words';
+import { useSettings } from '../../stores/settings.ts';
 import { useRig } from '../../stores/rig.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 
@@ -16,7 +18,8 @@ const rig = useRig();
 const { slips } = useSlips();
 const { figure, limitWord } = useOffers(() => props.view);
 const bodies = computed(() => [props.view.vehicle, props.view.trailer].flatMap((body) => body ?? []));
-const length = (value: number | undefined) => (value === undefined ? '–' : `${value.toFixed(2)} m`);
+const settings = useSettings();
+const length = (metres: number | undefined) => (metres === undefined ? '–' : writtenLength(metres, settings.massUnit));
 const gear = computed(() =>
   rig.chains.flatMap(({ parts }) => parts.filter(({ id }) => /^(front|rear|tag|trailer)\./.test(id))),
 );

@@ -3,11 +3,14 @@ import type { RigView } from '@wagonomos/core';
 import { taxComes, type UpratePackage } from '@wagonomos/core/uprating';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
+import { writtenLength } from '@wagonomos/papers/words';
+import { useSettings } from '../../stores/settings.ts';
 import { useOffers } from '../../shared/useOffers.ts';
 
 /** A package as an open record: limits, parts, mass, money line by line, way, papers, conditions. */
 const props = defineProps<{ view: RigView; one: UpratePackage }>();
 const { t } = useI18n();
+const settings = useSettings();
 const { all, figure, money, limitWord } = useOffers(() => props.view);
 
 const limits = computed(() =>
@@ -36,7 +39,7 @@ const adds = computed(() =>
   props.one.adds.map(({ mass, x }) =>
     x === undefined
       ? t('app.uprate.weighsAtAxle', { mass: figure(mass) })
-      : t('app.uprate.weighsAt', { mass: figure(mass), x: x.toFixed(2) }),
+      : t('app.uprate.weighsAt', { mass: figure(mass), x: writtenLength(x, settings.massUnit) }),
   ),
 );
 const not = computed(() =>
