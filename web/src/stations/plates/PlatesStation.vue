@@ -24,16 +24,16 @@ const rename = (name: string) => {
 
 <template>
   <div v-if="rig.view" :inert="workspace.follows">
-    <p class="rig-name">
-      <small>{{ t('app.rigName') }}</small>
-      <NameField :key="rig.view.rig.id" :name="rig.view.rig.name" :label="t('app.rigName')" @change="rename" />
-    </p>
     <FindingsList />
     <div class="bench" :class="`bodies-${bodies.length}`">
       <BodyPlates v-for="body in bodies" :key="body.id" :body="body" />
     </div>
     <HitchForm v-if="onBall" :view="rig.view" />
     <ChainStrips />
+    <p class="rig-name">
+      <small>{{ t('app.rigName') }}</small>
+      <NameField :key="rig.view.rig.id" :name="rig.view.rig.name" :label="t('app.rigName')" @change="rename" />
+    </p>
   </div>
 </template>
 
@@ -43,7 +43,8 @@ const rename = (name: string) => {
   gap: 8px;
   align-items: center;
   max-width: 620px;
-  margin: 0 0 8px;
+  margin: 18px 0 0;
+  padding: 0 18px;
 }
 small {
   color: var(--soft);
