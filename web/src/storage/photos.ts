@@ -1,15 +1,12 @@
 import localforage from 'localforage';
 import { hashOf } from '../workers/hash.ts';
 import type { KeptFile, OpenedParcel } from '../workers/parcel.ts';
-import type { PictureWork } from '../workers/pictures.worker.ts';
-import { worked } from '../workers/remote.ts';
+import { pictureWorker } from '../workers/clients.ts';
 
 /** Photographs of plates and slips, papers of cases, by the hash of their contents, beside the document and not in it. */
 const store = localforage.createInstance({ name: 'wagonomos', storeName: 'photos', driver: localforage.INDEXEDDB });
 
-const pictures = worked<PictureWork>(
-  () => new Worker(new URL('../workers/pictures.worker.ts', import.meta.url), { type: 'module' }),
-);
+const pictures = pictureWorker();
 
 /** Why a picture was not kept: it is none, the browser has no room left, or nobody is there to look at it. */
 export type PhotoRefusal = 'notAPicture' | 'noRoom' | 'notLoaded';

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { viewRig, type PlannedAssessment, type RigView } from '@wagonomos/core';
 import { loadoutsOf } from '@wagonomos/core/edits';
-import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import ChoiceField from '../../fields/ChoiceField.vue';
 import { written } from '@wagonomos/papers/words';
 import { useWorkspace } from '../../stores/workspace.ts';
 import type { BalanceWork, SwayAnswer } from '../../workers/balance.worker.ts';
-import { worked } from '../../workers/remote.ts';
+import { balanceWorker } from '../../workers/clients.ts';
 import { unwatched } from '../../workers/unwatched.ts';
+import { useLatest } from '../../workers/useLatest.ts';
 import TwoSwings from './TwoSwings.vue';
 import '../../shared/figureTable.css';
 
@@ -41,31 +42,12 @@ const other = computed((): RigView | null => {
 });
 const name = computed(() => which.value.find(({ value }) => value === asked.value)?.label ?? '');
 
-const answer = shallowRef<SwayAnswer | null>(null);
-const broken = ref(false);
-const worker = worked<BalanceWork>(
-  () => new Worker(new URL('../../workers/balance.worker.ts', import.meta.url), { type: 'module' }),
-);
-let turn = 0;
+const { answer, state, ask } = useLatest<BalanceWork, SwayAnswer>(balanceWorker());
 watch(
   [() => props.view, other],
-  async ([view, than]) => {
-    const mine = (turn += 1);
-    worker.end();
-    broken.value = false;
-    const found = await worker
-      .ask<SwayAnswer>(async (api) => api.sway(unwatched(view), unwatched(than)))
-      .catch(() => null);
-    if (mine !== turn) return;
-    answer.value = found;
-    broken.value = found === null;
-  },
+  ([view, than]) => ask(async (api) => api.sway(unwatched(view), unwatched(than)), { keeps: true }),
   { immediate: true },
 );
-onBeforeUnmount(() => {
-  turn += 1;
-  worker.end();
-});
 
 const curve = computed(() => answer.value?.beside?.curve ?? []);
 const unit = computed(() => t(`app.sway.along.${answer.value?.beside?.unit === 'mph' ? 'mph' : 'kmh'}`));
@@ -88,7 +70,7 @@ const away = computed(() => answer.value?.beside?.turnsAway.after ?? null);
         @change="(id) => (chosen = id)"
       />
       <div aria-live="polite">
-        <p v-if="broken" role="alert">{{ t('app.sway.broken') }}</p>
+        <p v-if="state === 'broken'" role="alert">{{ t('app.sway.broken') }}</p>
         <p v-else-if="!answer" class="soft">{{ t('app.sway.looking') }}</p>
         <p v-else-if="answer.beside" class="verdict" :class="answer.beside.verdict" data-test="sway-verdict">
           {{ t(`app.sway.verdict.${answer.beside.verdict}`, { loadout: view.loadout.name, other: name }) }}

@@ -4,7 +4,7 @@ import { onBeforeUnmount, ref, shallowRef, watch, type Ref } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
-import { worked } from '../../workers/remote.ts';
+import { tableWorker } from '../../workers/clients.ts';
 import { usePlaceWords } from '../../words/placeWords.ts';
 import type { TableWork } from '../../workers/tables.worker.ts';
 
@@ -43,9 +43,7 @@ export function useTableReading(
   });
 
   const place = usePlaceWords();
-  const reader = worked<TableWork>(
-    () => new Worker(new URL('../../workers/tables.worker.ts', import.meta.url), { type: 'module' }),
-  );
+  const reader = tableWorker();
   const table = shallowRef<Cut | null>(null);
   const read = shallowRef<Read>({ rows: [], faults: [] });
   /** The share of the rows that has been read; null: nothing is being read. */

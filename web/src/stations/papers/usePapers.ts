@@ -12,13 +12,10 @@ import { useRig } from '../../stores/rig.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
 import { useToday } from '../../stores/today.ts';
-import type { PaperWork } from '../../workers/paper.worker.ts';
-import { worked } from '../../workers/remote.ts';
+import { paperWorker } from '../../workers/clients.ts';
 import { unwatched } from '../../workers/unwatched.ts';
 
-const printer = worked<PaperWork>(
-  () => new Worker(new URL('../../workers/paper.worker.ts', import.meta.url), { type: 'module' }),
-);
+const printer = paperWorker();
 
 /** Kinds of paper that show pictures. */
 const pictured: readonly PaperKind[] = ['weighing', 'request', 'case', 'dossier'];

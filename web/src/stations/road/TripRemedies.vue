@@ -2,12 +2,13 @@
 import { kilograms, message } from '@wagonomos/core';
 import { changeTrip, makeMove, setTankLevel, takeLogIn } from '@wagonomos/core/edits';
 import type { LeastOnTheRoad, TripRemedy } from '@wagonomos/core/road';
-import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
+import { watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { useSpeech } from '../../words/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { worked } from '../../workers/remote.ts';
+import { roadWorker } from '../../workers/clients.ts';
 import { unwatched } from '../../workers/unwatched.ts';
+import { useLatest } from '../../workers/useLatest.ts';
 import type { RoadWork } from '../../workers/road.worker.ts';
 import { useTrip } from './useTrip.ts';
 
@@ -18,21 +19,12 @@ const { say } = useSpeech();
 const workspace = useWorkspace();
 const { start, trip, sections, sight, behind } = useTrip();
 
-const found = shallowRef<readonly TripRemedy[] | null>(null);
-const broken = ref(false);
-const worker = worked<RoadWork>(
-  () => new Worker(new URL('../../workers/road.worker.ts', import.meta.url), { type: 'module' }),
-);
-let turn = 0;
+const { answer: found, state, ask } = useLatest<RoadWork, readonly TripRemedy[]>(roadWorker());
 watch(
   [start, trip, sections, () => props.worst.check.id],
-  async () => {
-    const mine = (turn += 1);
-    worker.end();
-    found.value = null;
-    broken.value = false;
+  () => {
     const [{ value: from }, { value: of }] = [start, trip];
-    if (!from || !of) return;
+    if (!from || !of) return ask(null);
     const question = {
       start: from,
       trip: { date: of.date, rates: of.rates },
@@ -40,17 +32,10 @@ watch(
       check: props.worst.check.id,
       behind: [...behind.value],
     };
-    const answer = await worker.ask((api) => api.remedies(unwatched(question))).catch(() => null);
-    if (mine !== turn) return;
-    found.value = answer;
-    broken.value = answer === null;
+    return ask(async (api) => api.remedies(unwatched(question)));
   },
   { immediate: true },
 );
-onBeforeUnmount(() => {
-  turn += 1;
-  worker.end();
-});
 /** On a trip under way the plan is changed as it went: what is behind stays behind. */
 const carryOut = ({ plan, levels = [], move }: TripRemedy) => {
   const [{ value: of }, { value: from }] = [trip, start];
@@ -75,7 +60,7 @@ const left = ({ margin, keeps }: TripRemedy) =>
 
 <template>
   <div class="remedies no-print" data-test="trip-remedies" aria-live="polite">
-    <p v-if="broken" role="alert">{{ t('app.road.notTried') }}</p>
+    <p v-if="state === 'broken'" role="alert">{{ t('app.road.notTried') }}</p>
     <p v-else-if="found === null" class="soft">{{ t('app.road.trying') }}</p>
     <p v-else-if="found.length === 0" class="soft">{{ t('app.road.noRemedy') }}</p>
     <template v-else>

@@ -1,8 +1,7 @@
 import { answerTrip, type TripAnswer, type TripQuestion } from '@wagonomos/core/road';
 import { computed, onScopeDispose, shallowRef, watch } from 'vue';
-import { worked } from '../../workers/remote.ts';
+import { roadWorker } from '../../workers/clients.ts';
 import { unwatched } from '../../workers/unwatched.ts';
-import type { RoadWork } from '../../workers/road.worker.ts';
 
 /** Parts of a trip that is reckoned with the page; a longer one would hold the page up, and is reckoned beside it. */
 const atOnce = 24;
@@ -25,9 +24,7 @@ export function useTripAnswer(asked: () => AskedTrip | null) {
   });
   const direct = computed(() => (now.value && !isLong.value ? answerTrip(now.value.question) : null));
   const arrived = shallowRef<{ readonly of: AskedTrip; readonly answer: TripAnswer } | null>(null);
-  const worker = worked<RoadWork>(
-    () => new Worker(new URL('../../workers/road.worker.ts', import.meta.url), { type: 'module' }),
-  );
+  const worker = roadWorker();
   let busy = false;
   let over = false;
   const askForLast = async () => {

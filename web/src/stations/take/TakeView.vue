@@ -11,8 +11,7 @@ import TakeInPlan from '../../files/TakeInPlan.vue';
 import { useRefusalWords } from '../../words/useRefusalWords.ts';
 import { useTaken } from '../../stores/taken.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import type { LinkWork } from '../../workers/links.worker.ts';
-import { worked } from '../../workers/remote.ts';
+import { linkWorker } from '../../workers/clients.ts';
 import '../../words/paperWords.ts';
 
 /** A rig that came as a link or was scanned: looked at, and taken in or left. Until then nothing of it is kept. */
@@ -26,9 +25,7 @@ const pasted = ref('');
 const found = shallowRef<Workspace | null>(null);
 const lines = shallowRef<readonly Message[]>([]);
 const notTaken = ref<string | null>(null);
-const links = worked<LinkWork>(
-  () => new Worker(new URL('../../workers/links.worker.ts', import.meta.url), { type: 'module' }),
-);
+const links = linkWorker();
 onBeforeUnmount(() => links.end());
 const reading = ref(false);
 /** The text that was read last: what an earlier one still brings counts no more. */

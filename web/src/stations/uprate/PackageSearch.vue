@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import type { RigView } from '@wagonomos/core';
 import type { SearchResult } from '@wagonomos/core/uprating';
-import { proxy } from 'comlink';
-import { computed, defineAsyncComponent, onBeforeUnmount, ref, shallowRef, toRaw, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { leastWord } from '@wagonomos/papers/words';
 import { useSpeech } from '../../words/useSpeech.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import { worked } from '../../workers/remote.ts';
+import { uprateWorker } from '../../workers/clients.ts';
+import { unwatched } from '../../workers/unwatched.ts';
 import type { UprateWork } from '../../workers/uprate.worker.ts';
+import { useLatest } from '../../workers/useLatest.ts';
 import { useBench } from './useBench.ts';
 import { useLoadouts } from './useLoadouts.ts';
 
@@ -24,54 +25,33 @@ const loadouts = useLoadouts(() => props.view);
 const wanted = computed(() =>
   loadouts.value.filter(({ id }) => id === props.view.rig.loadout || !unwanted.value.includes(id)),
 );
-const share = ref<number | null>(null);
-const result = shallowRef<SearchResult | null>(null);
-const broken = ref(false);
-const searcher = worked<UprateWork>(
-  () => new Worker(new URL('../../workers/uprate.worker.ts', import.meta.url), { type: 'module' }),
-);
-/** Goes up with every search begun or stopped: what an earlier one still says counts no more. */
-let turn = 0;
-const stop = () => {
-  turn += 1;
-  searcher.end();
-  share.value = null;
-};
-onBeforeUnmount(stop);
-const search = async () => {
-  stop();
-  const mine = turn;
+const { answer: result, state, ask, stop, forget } = useLatest<UprateWork, SearchResult>(uprateWorker());
+/** The share of all combinations that was tried. */
+const share = ref(0);
+const search = () => {
   const { document } = workspace;
   if (!document) return;
   share.value = 0;
-  broken.value = false;
-  result.value = null;
   const usual = props.view.rig.loadout;
   const ids = wanted.value.map(({ id }) => id);
   const question = {
-    document: toRaw(document),
+    document: unwatched(document),
     rig: props.view.rig.id,
     loadouts: [usual, ...ids.filter((id) => id !== usual)],
-    packages: packages.value,
+    packages: unwatched(packages.value),
     day: props.view.situation.date ?? '',
   };
-  const progress = proxy((tried: number) => {
-    if (mine === turn) share.value = tried;
-  });
-  const found = await searcher.ask((api) => api.search(question, progress)).catch(() => null);
-  if (mine !== turn) return;
-  result.value = found;
-  broken.value = found === null;
-  stop();
+  void ask((api, heard) =>
+    api.search(
+      question,
+      heard((tried: number) => {
+        share.value = tried;
+      }),
+    ),
+  );
 };
 /** What was found holds for the rig it was found on. */
-watch(
-  () => [props.view, wanted.value],
-  () => {
-    stop();
-    result.value = null;
-  },
-);
+watch(() => [props.view, wanted.value], forget);
 const names = (ids: readonly string[]) =>
   ids.length === 0
     ? t('app.uprate.nothingDone')
@@ -109,13 +89,13 @@ const cheapest = computed((): string => {
       </el-checkbox>
     </fieldset>
     <p class="row">
-      <el-button v-if="share === null" type="primary" @click="search">{{ t('app.uprate.search') }}</el-button>
+      <el-button v-if="state !== 'asking'" type="primary" @click="search">{{ t('app.uprate.search') }}</el-button>
       <template v-else>
         <el-progress :percentage="Math.round(100 * share)" :aria-label="t('app.uprate.searching')" />
         <el-button @click="stop">{{ t('app.uprate.stop') }}</el-button>
       </template>
     </p>
-    <p v-if="broken" role="alert">{{ t('app.uprate.broken') }}</p>
+    <p v-if="state === 'broken'" role="alert">{{ t('app.uprate.broken') }}</p>
     <template v-if="result">
       <p class="cheapest" role="status" data-test="cheapest">{{ cheapest }}</p>
       <el-button

@@ -1,9 +1,10 @@
 import type { RigView } from '@wagonomos/core';
 import type { Remote } from 'comlink';
-import { onBeforeUnmount, ref, shallowRef, watch } from 'vue';
-import { worked } from '../../workers/remote.ts';
-import { unwatched } from '../../workers/unwatched.ts';
+import { computed, watch } from 'vue';
+import { packingWorker } from '../../workers/clients.ts';
 import type { PackingWork } from '../../workers/packing.worker.ts';
+import { unwatched } from '../../workers/unwatched.ts';
+import { useLatest } from '../../workers/useLatest.ts';
 
 /** s: what is not proven by then is said to be not. */
 const patience = 12;
@@ -13,29 +14,11 @@ export function usePackingAnswer<Answer>(
   view: () => RigView,
   ask: (api: Remote<PackingWork>, view: RigView, seconds: number) => Promise<Answer | null>,
 ) {
-  const found = shallowRef<Answer | null>(null);
-  const state = ref<'looking' | 'done' | 'unknown'>('looking');
-  const worker = worked<PackingWork>(
-    () => new Worker(new URL('../../workers/packing.worker.ts', import.meta.url), { type: 'module' }),
-  );
-  let turn = 0;
-  watch(
-    view,
-    async (now) => {
-      const mine = (turn += 1);
-      worker.end();
-      found.value = null;
-      state.value = 'looking';
-      const answer = await worker.ask(async (api) => ask(api, unwatched(now), patience)).catch(() => null);
-      if (mine !== turn) return;
-      found.value = answer;
-      state.value = answer === null ? 'unknown' : 'done';
-    },
-    { immediate: true },
-  );
-  onBeforeUnmount(() => {
-    turn += 1;
-    worker.end();
+  const latest = useLatest<PackingWork, Answer>(packingWorker());
+  watch(view, (now) => latest.ask(async (api) => ask(api, unwatched(now), patience)), { immediate: true });
+  const state = computed((): 'looking' | 'done' | 'unknown' => {
+    if (latest.state.value === 'answered') return 'done';
+    return latest.state.value === 'broken' ? 'unknown' : 'looking';
   });
-  return { found, state };
+  return { found: latest.answer, state };
 }
