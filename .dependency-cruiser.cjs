@@ -4,30 +4,14 @@ const { existsSync, readdirSync } = require('node:fs');
  * The order of core's folders, from the ground up: a folder imports only from those above it in this list, types included.
  * What stands in one line is side by side, and does not know the others of its line.
  */
-const coreFolders = [
-  ['plain', 'units', 'messages'],
-  ['rig'],
-  ['situation'],
-  ['statics'],
-  ['uncertainty'],
-  ['entry', 'library', 'plates'],
-  ['loading'],
-  ['scale'],
-  ['loads'],
-  ['state'],
-  ['checks'],
-  ['limits'],
-  ['rules'],
-  ['jurisdictions'],
-  ['rulebook'],
-  ['verdict'],
-  ['weighing', 'balance', 'uprating'],
-  ['packing', 'pairing', 'due'],
-  ['road'],
-  ['document'],
-  ['edits'],
-  ['files'],
-];
+const coreStoreys = {
+  ground: [['plain', 'units', 'messages'], ['rig'], ['situation'], ['statics'], ['uncertainty']],
+  'rig and loads': [['entry', 'library', 'plates'], ['loading'], ['scale'], ['loads'], ['state']],
+  judging: [['checks'], ['limits'], ['rules'], ['jurisdictions'], ['rulebook'], ['verdict']],
+  jobs: [['weighing', 'balance', 'uprating'], ['packing', 'pairing', 'due'], ['road']],
+  document: [['document'], ['edits'], ['files']],
+};
+const coreFolders = Object.values(coreStoreys).flat();
 
 /** The order of the web's folders, read the same way: what works apart, what is kept, what is in hand, how it is said and asked, what is shown. */
 const webFolders = [

@@ -1,5 +1,14 @@
 import { spawnSync } from 'node:child_process';
-import { appendFileSync, mkdirSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  appendFileSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -100,6 +109,18 @@ describe('the one-way dependency', () => {
     const result = cruise(files);
     expect(result.text).toContain(rule);
     expect(result.status).not.toBe(0);
+  });
+
+  it('has a sentence in the contributing guide for every folder', () => {
+    const guide = readFileSync(path.join(root, 'CONTRIBUTING.md'), 'utf8');
+    const [house = ''] = guide.split('**Layout.**');
+    const folders = ['core', 'web'].flatMap((of) =>
+      readdirSync(path.join(root, of, 'src'), { withFileTypes: true })
+        .filter((entry) => entry.isDirectory() && entry.name !== 'entries')
+        .map(({ name }) => name),
+    );
+    expect(folders.length).toBeGreaterThan(30);
+    expect(folders.filter((name) => !house.includes(`\`${name}\``))).toEqual([]);
   });
 
   it('lets the web use core by its entries', () => {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { exampleView } from '../testing/examples.ts';
 import { compile } from '../loads/compile.ts';
-import { swayByPlace, twoSwings } from './swayByPlace.ts';
+import { swayByPlace, swayPair } from './swayByPlace.ts';
 import { withMassAt } from './withMassAt.ts';
 
 const estate = exampleView('german-estate-and-caravan');
@@ -21,7 +21,7 @@ describe('mass along a trailer and its swaying', () => {
   });
 
   it('at both ends swings slower and dies away later than over the axles', () => {
-    const found = twoSwings(estate);
+    const found = swayPair(estate);
     if (!found) throw new Error('known');
     expect(found.ends.frequencyHz).toBeLessThan(found.middle.frequencyHz);
     expect(found.ends.dampingRatio).toBeLessThan(found.middle.dampingRatio);
@@ -43,12 +43,12 @@ describe('mass along a trailer and its swaying', () => {
     const alone = exampleView('german-motorhome');
     expect(withMassAt(alone, [{ x: 1, mass: 30 }])).toBe(alone);
     expect(swayByPlace(alone)).toEqual([]);
-    expect(twoSwings(alone)).toBeNull();
+    expect(swayPair(alone)).toBeNull();
   });
 
   it('of a rig whose lengths nobody knows says nothing', () => {
     const trailer = estate.trailer && { ...estate.trailer, geometry: { axles: 1 } };
-    expect(twoSwings({ ...estate, trailer })).toBeNull();
+    expect(swayPair({ ...estate, trailer })).toBeNull();
     expect(swayByPlace({ ...estate, trailer })).toEqual([]);
   });
 });

@@ -36,7 +36,7 @@ interface Swing {
 }
 
 /** The same mass at both ends of the trailer, and over its axles. */
-export interface TwoSwings {
+export interface SwayPair {
   readonly mass: number;
   readonly ends: Swing;
   readonly middle: Swing;
@@ -49,7 +49,7 @@ const shownAt = 22;
  * This rig's trailer with 120 kg at its ends and with the same over its axles, by the middle of what is usual: for a picture, whose rates are true
  * beside each other. null where it cannot be reckoned.
  */
-export function twoSwings(view: RigView): TwoSwings | null {
+export function swayPair(view: RigView): SwayPair | null {
   const { trailer } = view;
   const axle = trailer?.geometry.axlePosition;
   if (!trailer || axle === undefined) return null;

@@ -204,7 +204,7 @@ const edit: fc.Arbitrary<Edit> = fc.oneof(
   fc.tuple(id, id).map(
     ([trip, key]): Edit =>
       (d) =>
-        trips.removeLogEntry(trips.takeLogIn(d, trip), trip, key),
+        trips.removeLogEntry(trips.mergeLog(d, trip), trip, key),
   ),
   fc.tuple(id, text).map(
     ([key, name]): Edit =>

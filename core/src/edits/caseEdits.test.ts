@@ -18,7 +18,7 @@ import { allLaws } from '../jurisdictions/laws.ts';
 import { caseStepNames } from '../jurisdictions/uprateLaw.ts';
 import { roleOf } from '../uprating/caseRoles.ts';
 import { examplePackages } from '../uprating/examplePackages.data.ts';
-import { platesOnce, underPlatesUntil } from '../uprating/platesUntil.ts';
+import { formerPlateEras, underPlatesUntil } from '../uprating/platesUntil.ts';
 import type { UprateCase } from '../uprating/uprateCase.ts';
 import type { UpratePackage } from '../uprating/upratePackage.ts';
 import { applyCase } from './applyCase.ts';
@@ -185,7 +185,7 @@ describe('applying a case', () => {
     const applied = applyCase(filled(), 'air', today, newId);
     const now = view(applied, 'scooter-three-weeks');
     const once = underPlatesUntil(now, '2026-11-12');
-    expect(platesOnce(now)).toEqual([{ until: '2026-11-12', names: ['Air springs'] }]);
+    expect(formerPlateEras(now)).toEqual([{ until: '2026-11-12', names: ['Air springs'] }]);
     expect(assess(now).legal).toBe(true);
     expect(assess(once).legal).toBe(false);
     const [ticket] = applied.tickets;
@@ -212,7 +212,7 @@ describe('applying a case', () => {
     expect(figure(second, 'vehicleMax')).toBe(3600);
     expect(total('2027-02-01')).toBe(3560);
     expect(total('2026-11-12')).toBe(3300);
-    expect(platesOnce(view(second)).map(({ until }) => until)).toEqual(['2027-02-01', '2026-11-12']);
+    expect(formerPlateEras(view(second)).map(({ until }) => until)).toEqual(['2027-02-01', '2026-11-12']);
   });
 
   it('puts a figure no plate stated on a certificate', () => {

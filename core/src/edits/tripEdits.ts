@@ -66,7 +66,7 @@ export const removeLogEntry = (workspace: Workspace, id: string, entry: string):
   });
 
 /** Takes the log of a trip into its plan. */
-export const takeLogIn = (workspace: Workspace, id: string): Workspace =>
+export const mergeLog = (workspace: Workspace, id: string): Workspace =>
   edited(workspace, (draft) => {
     const at = workspace.trips.findIndex((one) => one.id === id);
     const trip = workspace.trips[at];

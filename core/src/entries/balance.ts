@@ -8,7 +8,7 @@ export { ballStands, ballTarget, goalOf, type BallStands } from '../balance/ball
 export { overhangTotals, overhanging } from '../balance/overhanging.ts';
 export { archExpected, hitchPlan, perStep, type HitchPlan } from '../balance/hitchSettings.ts';
 export { compareSwaying, type SwayComparison } from '../balance/compareSwaying.ts';
-export { swayByPlace, twoSwings, type SwayInPlace, type TwoSwings } from '../balance/swayByPlace.ts';
+export { swayByPlace, swayPair, type SwayInPlace, type SwayPair } from '../balance/swayByPlace.ts';
 export { trimByWater, type WaterTrim } from '../balance/trimByWater.ts';
 export { sideMoves } from '../balance/sideMoves.ts';
 export { sideLoads, type WheelEnd } from '../balance/sideLoads.ts';

@@ -87,7 +87,7 @@ export {
   removeSection,
   removeTrip,
   shiftSection,
-  takeLogIn,
+  mergeLog,
 } from '../edits/tripEdits.ts';
 export { chooseLoadout, copyLoadout, loadoutsOf, removeLoadout, renameLoadout } from '../edits/variantEdits.ts';
 export { makeMove, makeMoves, wishPacking } from '../edits/moveEdits.ts';

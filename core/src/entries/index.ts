@@ -18,7 +18,7 @@ export {
   type CheckStatus,
 } from '../checks/check.ts';
 export type { Confidence } from '../situation/confidence.ts';
-export { isAged } from '../verdict/mark.ts';
+export { isAged } from '../verdict/verdictLevel.ts';
 export { viewRig } from '../document/viewRig.ts';
 export { emptyWorkspace } from '../document/emptyWorkspace.ts';
 export type { Workspace } from '../document/workspace.ts';

@@ -33,7 +33,7 @@ export { loadPattern } from '../uprating/loadPattern.ts';
 export type { NewFigure } from '../uprating/newFigures.ts';
 export { newFindings } from '../uprating/newFindings.ts';
 export { paperReach } from '../uprating/paperReach.ts';
-export { platesOnce, underPlatesUntil } from '../uprating/platesUntil.ts';
+export { formerPlateEras, underPlatesUntil } from '../uprating/platesUntil.ts';
 export { searchPackages, type SearchResult } from '../uprating/searchPackages.ts';
 export type { CaseFile, UprateCase } from '../uprating/uprateCase.ts';
 export {

@@ -9,13 +9,13 @@ import type { LicenceLaw } from '../rules/licenceLaw.ts';
 import type { When } from './when.ts';
 
 /** What of an owner's life a mark touches. */
-export type MarkTopic =
+export type ThresholdTopic =
   'licence' | 'speed' | 'brakes' | 'chains' | 'equipment' | 'tests' | 'tax' | 'tolls' | 'zones' | 'fines' | 'rules';
 
 /** Something that changes when a figure passes a mark. What changes is a sentence of the catalogue, `threshold.<id>`. */
-export interface Mark extends Sourced {
+export interface Threshold extends Sourced {
   readonly id: string;
-  readonly topic: MarkTopic;
+  readonly topic: ThresholdTopic;
   /** Whose figure it is: a plate, vehicle and trailer by their plates together, or the vehicle with nothing in it. */
   readonly of:
     | Extract<LimitName, 'vehicleMax' | 'vehicleTechnicalMax' | 'trailerMax' | 'trailerAxlesMax' | 'combinationMax'>
@@ -104,7 +104,7 @@ export interface Law {
   /** Laws it stands on, nearest last; rules of this one replace theirs one by one, all else comes on top. */
   readonly rules: readonly FactLayer[];
   readonly states?: Readonly<Record<AustralianState, FactLayer>>;
-  readonly marks: readonly Mark[];
+  readonly thresholds: readonly Threshold[];
   readonly notes: readonly Note[];
   readonly speeds: SpeedLaw | null;
   readonly sanctions: readonly SanctionRow[];

@@ -24,7 +24,7 @@ const notes: readonly Note[] = [
 export const platesAlone: Law = {
   place: 'plates',
   rules: [withoutLaw(rules)],
-  marks: [],
+  thresholds: [],
   notes,
   speeds: null,
   sanctions: [],

@@ -4,7 +4,7 @@ import type { Sourced } from './sourced.ts';
 /** When something is worth saying of a change of plates. */
 export type SaidWhen = 'always' | 'raised' | 'lowered' | 'aboveCar' | 'belowCar' | 'towing';
 
-/** What goes with a new plate beside the marks it passes. The sentence is in the catalogue, `uprate.fact.<id>`. */
+/** What goes with a new plate beside the thresholds it passes. The sentence is in the catalogue, `uprate.fact.<id>`. */
 export interface UprateFact extends Sourced {
   readonly id: string;
   readonly topic: 'insurance' | 'resale' | 'reversal' | 'towing' | 'mass' | 'abroad';

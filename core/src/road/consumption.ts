@@ -3,7 +3,7 @@ import { placedBodies, type RigView } from '../loading/rigView.ts';
 import type { TankKind } from '../rig/equipment.ts';
 import { samePlace } from '../situation/situation.ts';
 import type { Rates } from './rates.ts';
-import type { Flow, RoadEvent, Store, StopChange, TankOf } from './roadEvent.ts';
+import type { Flow, RoadEvent, Consumable, StopChange, TankOf } from './roadEvent.ts';
 import { keyOf, levelsOf, type Levels } from './tanks.ts';
 import type { Section } from './trip.ts';
 import { walked, type Walked } from './walk.ts';
@@ -111,14 +111,14 @@ const tanksOf = (view: RigView, kind: TankKind): readonly TankOf[] =>
     body.tanks.filter((tank) => tank.kind === kind).map((tank) => ({ body: body.id, tank: tank.id })),
   );
 
-const held = (levels: Levels, stores: readonly Store[]): number =>
+const held = (levels: Levels, stores: readonly Consumable[]): number =>
   stores.reduce((sum, of) => sum + (levels.get(keyOf(of))?.amount ?? 0), 0);
 
-const used = (levels: Levels, stores: readonly Store[], amount: number): readonly Flow[] =>
+const used = (levels: Levels, stores: readonly Consumable[], amount: number): readonly Flow[] =>
   shared(levels, stores, amount).map((one): Flow => ({ from: one.of, to: null, amount: one.amount }));
 
 /** So much from several stores, by what each holds; from the first where all are empty, so that what is short is told. */
-function shared<Of extends Store>(levels: Levels, stores: readonly Of[], amount: number) {
+function shared<Of extends Consumable>(levels: Levels, stores: readonly Of[], amount: number) {
   const all = held(levels, stores);
   return stores
     .map((of, at) => {

@@ -1,4 +1,4 @@
-import type { Flow, Store } from './roadEvent.ts';
+import type { Flow, Consumable } from './roadEvent.ts';
 import { keyOf, type Levels } from './tanks.ts';
 
 /** A part of a stretch on which every tank changes evenly. Shares of the stretch, 0 to 1. */
@@ -8,12 +8,12 @@ export interface EvenPart {
   readonly before: Levels;
   readonly after: Levels;
   /** What happened at its end; null: the stretch is over. */
-  readonly ends: { readonly of: Store; readonly runs: 'empty' | 'full' } | null;
+  readonly ends: { readonly of: Consumable; readonly runs: 'empty' | 'full' } | null;
 }
 
 /** So much of a store: L, of gas and food kg. */
 export interface Amount {
-  readonly of: Store;
+  readonly of: Consumable;
   readonly amount: number;
 }
 
@@ -71,7 +71,7 @@ export function flowing(start: Levels, flows: readonly Flow[]): Flowed {
 
 /** What a store gains over a whole stretch as things stand, what is wanted of it in vain and what it cannot keep, L. */
 interface Rate {
-  readonly of: Store;
+  readonly of: Consumable;
   readonly gains: number;
   readonly short: number;
   readonly spilt: number;
@@ -107,7 +107,7 @@ function ratesOf(levels: Levels, touched: ReadonlySet<string>, flows: readonly K
 
 interface Turn {
   readonly after: number;
-  readonly of: Store;
+  readonly of: Consumable;
   readonly runs: 'empty' | 'full';
 }
 
@@ -137,6 +137,6 @@ function moved(levels: Levels, rates: ReadonlyMap<string, Rate>, share: number):
   return after;
 }
 
-function addTo(sums: Map<string, Amount>, key: string, of: Store, amount: number): void {
+function addTo(sums: Map<string, Amount>, key: string, of: Consumable, amount: number): void {
   if (amount > almost) sums.set(key, { of, amount: amount + (sums.get(key)?.amount ?? 0) });
 }

@@ -8,12 +8,12 @@ export interface TankOf {
 }
 
 /** What is used up on the way: the contents of a tank, or a thing that is eaten. */
-export type Store = TankOf | { readonly food: Thing['id'] };
+export type Consumable = TankOf | { readonly food: Thing['id'] };
 
 /** So much that goes from one store to another (L; gas and food kg); from nowhere it comes aboard, to nowhere it is used up. */
 export interface Flow {
-  readonly from: Store | null;
-  readonly to: Store | null;
+  readonly from: Consumable | null;
+  readonly to: Consumable | null;
   readonly amount: number;
 }
 

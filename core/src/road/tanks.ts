@@ -5,7 +5,7 @@ import { placedBodies, type RigView } from '../loading/rigView.ts';
 import { tankLevel } from '../loading/tankLevel.ts';
 import type { Shift } from '../limits/limitLine.ts';
 import type { Tank } from '../rig/equipment.ts';
-import type { Store, TankOf } from './roadEvent.ts';
+import type { Consumable, TankOf } from './roadEvent.ts';
 
 /**
  * How much every store holds and can hold, L (gas and food kg), by `keyOf`; a tank whose size nobody knows is left out. Food can be
@@ -14,13 +14,14 @@ import type { Store, TankOf } from './roadEvent.ts';
 export type Levels = ReadonlyMap<string, StoreLevel>;
 
 interface StoreLevel {
-  readonly of: Store;
+  readonly of: Consumable;
   readonly amount: number;
   readonly capacity: number;
 }
 
 /** One key for a store. */
-export const keyOf = (store: Store): string => ('food' in store ? `food ${store.food}` : `${store.body}/${store.tank}`);
+export const keyOf = (store: Consumable): string =>
+  'food' in store ? `food ${store.food}` : `${store.body}/${store.tank}`;
 
 /** What a tank holds when it is full: L, of a gas bottle kg; undefined: nobody has said. */
 export const capacityOf = (tank: Tank): number | undefined => (tank.kind === 'gas' ? tank.contents : tank.capacityL);
@@ -87,7 +88,8 @@ export const between = (before: Levels, after: Levels, share: number): Levels =>
 
 /** Where mass comes and goes from one state of the stores of a rig to another; a store nobody has placed counts at 0. */
 export function shiftsBetween(view: RigView, before: Levels, after: Levels): readonly Shift[] {
-  const change = (store: Store) => (after.get(keyOf(store))?.amount ?? 0) - (before.get(keyOf(store))?.amount ?? 0);
+  const change = (store: Consumable) =>
+    (after.get(keyOf(store))?.amount ?? 0) - (before.get(keyOf(store))?.amount ?? 0);
   const food = foodOf(view);
   return placedBodies(view).flatMap(({ body, side, offset }): readonly Shift[] => {
     const at = (x: number | null | undefined) => (offset ?? 0) + (x ?? 0);

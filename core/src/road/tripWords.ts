@@ -3,7 +3,7 @@ import { message, percent, verbatim, type Message } from '../messages/message.ts
 import type { Jurisdiction } from '../situation/situation.ts';
 import type { RoadMoment } from './alongTheRoad.ts';
 import type { ReckonedTrip } from './reckonTrip.ts';
-import type { Store } from './roadEvent.ts';
+import type { Consumable } from './roadEvent.ts';
 import type { Section } from './trip.ts';
 
 /** A country, or a state of it, as people say it. */
@@ -11,7 +11,7 @@ const placeMessage = ({ country, state }: Jurisdiction): Message =>
   message(state ? `state.${state}` : `country.${country}`);
 
 /** The name of a tank or of food, as its owner calls it. */
-export function storeMessage(view: RigView, store: Store): Message {
+export function storeMessage(view: RigView, store: Consumable): Message {
   if ('food' in store) return verbatim(view.things.get(store.food)?.name ?? '');
   const body = placedBodies(view).find((one) => one.body.id === store.body)?.body;
   return verbatim(body?.tanks.find(({ id }) => id === store.tank)?.name ?? '');

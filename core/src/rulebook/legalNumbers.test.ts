@@ -212,7 +212,7 @@ describe('the numbers of the rules', () => {
       8250: ['ukSumOld'],
       12000: ['ukSumC1E', 'euSumC1E'],
     };
-    const thresholds = allLaws.flatMap((law) => law.marks);
+    const thresholds = allLaws.flatMap((law) => law.thresholds);
     const elsewhere = Object.values(marks).flat();
     for (const { id, at } of thresholds)
       expect([id, at]).toEqual([

@@ -83,14 +83,14 @@ describe('the facts of every place', () => {
   });
 
   it('have words for every mark, every piece of information and every sanction', () => {
-    for (const { marks, notes, speeds, sanctions } of allLaws) {
-      for (const { id } of marks) expect(hasWord(`threshold.${id}`), id).toBe(true);
+    for (const { thresholds, notes, speeds, sanctions } of allLaws) {
+      for (const { id } of thresholds) expect(hasWord(`threshold.${id}`), id).toBe(true);
       for (const { id, when } of notes) {
         expect(hasWord(`info.${id}`), id).toBe(true);
         for (const { key } of whenMessages(when)) expect(hasWord(key), key).toBe(true);
       }
       for (const { beyond } of sanctions) if (beyond) expect(hasWord(`sanction.${beyond.says}`)).toBe(true);
-      for (const { source } of [...marks, ...notes, ...sanctions, ...(speeds?.rows ?? [])])
+      for (const { source } of [...thresholds, ...notes, ...sanctions, ...(speeds?.rows ?? [])])
         expect(hasWord(`source.${source}`), source).toBe(true);
     }
   });

@@ -43,7 +43,7 @@ export const placeLaw = (place: Jurisdiction, day: string): readonly LawEntry[] 
   ...rulesOf(place, day),
   ...licencesOf(place, day),
   ...speedsOf(place, day),
-  ...marksOf(place, day),
+  ...thresholdLines(place, day),
   ...notesOf(place, day),
 ];
 
@@ -104,8 +104,8 @@ export function speedLine({ rural, dual, motorway }: RoadSpeeds, { unit }: Pick<
   });
 }
 
-const marksOf = ({ country, state }: Jurisdiction, day: string): readonly LawEntry[] =>
-  lawOf(country).marks.flatMap((mark): readonly LawEntry[] => {
+const thresholdLines = ({ country, state }: Jurisdiction, day: string): readonly LawEntry[] =>
+  lawOf(country).thresholds.flatMap((mark): readonly LawEntry[] => {
     const when = dated(mark, day);
     if (!when || (mark.state !== undefined && mark.state !== state)) return [];
     const { id, at, of, source, confidence } = mark;

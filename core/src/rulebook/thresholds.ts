@@ -1,6 +1,6 @@
 import { asAged, holdsOn, type AsAged, type Review } from '../situation/dated.ts';
 import { lawOf } from '../jurisdictions/laws.ts';
-import type { Mark, MarkTopic } from '../jurisdictions/law.ts';
+import type { Threshold, ThresholdTopic } from '../jurisdictions/law.ts';
 import { unladen } from '../jurisdictions/when.ts';
 import type { Loads } from '../loads/loads.ts';
 import { journeyOf, type Jurisdiction } from '../situation/situation.ts';
@@ -11,7 +11,7 @@ import type { Side } from '../statics/pointLoad.ts';
 /** A mark beside which a plated figure of this rig lies. */
 export interface NearThreshold {
   /** As it stands on the day asked for. */
-  readonly facts: AsAged<Mark>;
+  readonly facts: AsAged<Threshold>;
   /** Whose mark it is. */
   readonly place: Jurisdiction;
   /** kg, of the plate or the plates together. */
@@ -31,10 +31,10 @@ export const nearThresholds = (loads: Loads): readonly NearThreshold[] =>
 
 /** Every mark that counts for this rig where it is on its day, each once, with its figure where that is known. */
 export function thresholdsOf(loads: Loads): readonly NearThreshold[] {
-  const seen = new Set<Mark>();
+  const seen = new Set<Threshold>();
   return whoDecide(loads).flatMap(([by, places]) =>
     places.flatMap((place) =>
-      lawOf(place.country).marks.flatMap((facts): readonly NearThreshold[] => {
+      lawOf(place.country).thresholds.flatMap((facts): readonly NearThreshold[] => {
         if (facts.by !== by || !isThere(facts, place) || !holdsOn(facts, loads.view.situation.date)) return [];
         if (seen.has(facts)) return [];
         seen.add(facts);
@@ -48,22 +48,22 @@ export function thresholdsOf(loads: Loads): readonly NearThreshold[] {
 }
 
 /** What is paid changes soonest, then who may drive, where and how fast. */
-const reviewOf = (topic: MarkTopic): Review =>
+const reviewOf = (topic: ThresholdTopic): Review =>
   moneyTopics.includes(topic) ? 'money' : drivingTopics.includes(topic) ? 'driving' : 'construction';
-const moneyTopics: readonly MarkTopic[] = ['fines', 'tax', 'tolls'];
-const drivingTopics: readonly MarkTopic[] = ['licence', 'speed', 'zones'];
+const moneyTopics: readonly ThresholdTopic[] = ['fines', 'tax', 'tolls'];
+const drivingTopics: readonly ThresholdTopic[] = ['licence', 'speed', 'zones'];
 
 /** kg: behind the licence for a car a trailer up to so much goes along, whatever both weigh together. */
 const lightTrailerMost = 750;
 
-const isOfLightTrailer = (loads: Loads, { topic, of }: Mark): boolean =>
+const isOfLightTrailer = (loads: Loads, { topic, of }: Threshold): boolean =>
   topic === 'licence' &&
   of === 'sumOfPlates' &&
   (registeredMass(loads, 'trailerMax', 'trailer') ?? Infinity) <= lightTrailerMost;
 
-const isThere = ({ state }: Mark, place: Jurisdiction): boolean => state === undefined || place.state === state;
+const isThere = ({ state }: Threshold, place: Jurisdiction): boolean => state === undefined || place.state === state;
 
-function whoDecide({ view }: Loads): readonly (readonly [Mark['by'], readonly Jurisdiction[]])[] {
+function whoDecide({ view }: Loads): readonly (readonly [Threshold['by'], readonly Jurisdiction[]])[] {
   const { situation } = view;
   const issuer = situation.licence ? { country: situation.licence.issuer } : situation.vehicle;
   return [
@@ -74,7 +74,7 @@ function whoDecide({ view }: Loads): readonly (readonly [Mark['by'], readonly Ju
   ];
 }
 
-function figureOf(loads: Loads, of: Mark['of']): number | null {
+function figureOf(loads: Loads, of: Threshold['of']): number | null {
   const { vehicle, trailer } = loads.view;
   if (of === 'vehicleUnladen') {
     const { least, most } = unladen(loads);

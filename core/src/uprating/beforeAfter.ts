@@ -88,7 +88,7 @@ function technicalMass(before: Loads, after: Loads): readonly Consequence[] {
   if (stated || from === null || to === null) return [];
   return journeyOf(situation).flatMap(({ country }) =>
     lawOf(country)
-      .marks.filter(({ of, by, at }) => of === 'vehicleTechnicalMax' && by === 'travel' && from > at !== to > at)
+      .thresholds.filter(({ of, by, at }) => of === 'vehicleTechnicalMax' && by === 'travel' && from > at !== to > at)
       .map(({ id, topic, source }) =>
         consequence({
           id: `mark.${id}Unknown`,

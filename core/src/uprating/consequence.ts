@@ -1,10 +1,10 @@
 import type { Message } from '../messages/message.ts';
 import type { Confidence } from '../situation/confidence.ts';
-import type { Mark, MarkTopic } from '../jurisdictions/law.ts';
+import type { Threshold, ThresholdTopic } from '../jurisdictions/law.ts';
 import type { Jurisdiction } from '../situation/situation.ts';
 import type { UprateFact } from '../jurisdictions/uprateLaw.ts';
 
-export type ConsequenceTopic = MarkTopic | UprateFact['topic'] | 'limits';
+export type ConsequenceTopic = ThresholdTopic | UprateFact['topic'] | 'limits';
 
 /** One thing that is otherwise after a change of plates, or that a driver will want to know stays as it is. */
 export interface Consequence {
@@ -17,7 +17,7 @@ export interface Consequence {
   readonly change: 'begins' | 'ends' | 'lost' | 'gained' | 'differs' | 'same' | 'open' | 'note';
   /** Which figure decides, kg before and after, and the mark it passes. */
   readonly mark: {
-    readonly of: Mark['of'];
+    readonly of: Threshold['of'];
     readonly from: number;
     readonly to: number;
     readonly at: number;

@@ -2,13 +2,13 @@ import type { RigView } from '../loading/rigView.ts';
 import type { Body, FormerPlates } from '../rig/body.ts';
 
 /** Plates a rig once had, in the way they can be asked for: until which day, and what took their place. */
-export interface PlatesOnce {
+export interface FormerPlateEra {
   readonly until: string;
   readonly names: readonly string[];
 }
 
 /** The days on which plates of this rig changed, the latest first. */
-export function platesOnce({ vehicle, trailer }: Pick<RigView, 'vehicle' | 'trailer'>): readonly PlatesOnce[] {
+export function formerPlateEras({ vehicle, trailer }: Pick<RigView, 'vehicle' | 'trailer'>): readonly FormerPlateEra[] {
   const all = [...(vehicle?.formerPlates ?? []), ...(trailer?.formerPlates ?? [])];
   const days = [...new Set(all.map(({ until }) => until))].sort().reverse();
   return days.map((until) => ({

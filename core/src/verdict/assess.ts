@@ -8,7 +8,7 @@ import { message, type Message } from '../messages/message.ts';
 import { binds, bindsLoad, type Check } from '../checks/check.ts';
 import { rulesAge } from '../rulebook/rulesAge.ts';
 import { runRulebook } from '../rulebook/runRulebook.ts';
-import { claimsLaw, isAged, legality, markOf, type Mark } from './mark.ts';
+import { claimsLaw, isAged, legality, verdictLevel, type VerdictLevel } from './verdictLevel.ts';
 import { verdictSentence } from './sentence.ts';
 import { decidedAsUsual } from './typicalMessage.ts';
 
@@ -18,7 +18,7 @@ export interface Assessment<Of extends Loads = PlannedOrWeighed> {
   readonly checks: readonly Check[];
   /** true, false, or null while a legal check that applies is unknown and none is over, and where no law is asked. */
   readonly legal: boolean | null;
-  readonly mark: Mark;
+  readonly mark: VerdictLevel;
   /** The limit with the least left, over first; guidance does not govern. */
   readonly governing: Check | null;
   readonly sentence: Message;
@@ -46,7 +46,7 @@ export function judge(view: RigView, run = runRulebook): Pick<PlannedAssessment,
 export function assessed<Of extends Loads>(loads: Of, checks: readonly Check[]): Assessment<Of> {
   const { view } = loads;
   const settled = legality(checks);
-  const mark = markOf(settled, checks);
+  const mark = verdictLevel(settled, checks);
   const legal = claimsLaw(checks) ? settled : null;
   const said = asUsual(verdictSentence(view, checks, mark), checks);
   return {

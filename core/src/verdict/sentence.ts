@@ -3,11 +3,11 @@ import type { RigView } from '../loading/rigView.ts';
 import { kilograms, message, verbatim, type Message } from '../messages/message.ts';
 import { missingMessage, whereToFind, type Missing } from '../rig/missing.ts';
 import { breaksLaw, isTotal, leavesOpen, mayBreakLaw, type Check } from '../checks/check.ts';
-import { claimsLaw, type Mark } from './mark.ts';
+import { claimsLaw, type VerdictLevel } from './verdictLevel.ts';
 import { openLoads, openQuestions } from './openQuestions.ts';
 
 /** Legal or not, how much may still be added, and what runs out first: one sentence, as data. */
-export function verdictSentence(view: RigView, checks: readonly Check[], mark: Mark): Message {
+export function verdictSentence(view: RigView, checks: readonly Check[], mark: VerdictLevel): Message {
   if (mark === 'over') return overSentence(view, checks, 'legal');
   if (mark === 'maker') {
     const what = overSentence(view, checks, 'maker');

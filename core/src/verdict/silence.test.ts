@@ -6,7 +6,7 @@ import { flat } from '../testing/flat.ts';
 import { chances } from '../testing/chances.ts';
 import { shuffledRig } from '../testing/shuffledRig.ts';
 import { assess } from './assess.ts';
-import { markOf, legality } from './mark.ts';
+import { verdictLevel, legality } from './verdictLevel.ts';
 import { openQuestions } from './openQuestions.ts';
 
 const ute = exampleView('australian-ute-camper-and-boat');
@@ -60,7 +60,7 @@ describe('silence', () => {
     const legal = { kind: 'legal', status: 'within', quantity: 'vehicleTotal', source } as const;
     const of = (...list: Partial<Check>[]) => {
       const checks = list.map((one) => ({ ...caravan, ...one }) as unknown as Check);
-      return [legality(checks), markOf(legality(checks), checks)];
+      return [legality(checks), verdictLevel(legality(checks), checks)];
     };
     const asked = { kind: 'legal', status: 'unknown', quantity: 'answer' } as const;
     expect(of(legal)).toEqual([true, 'legal']);

@@ -11,7 +11,7 @@ import { caseView, type CaseRig } from '../testing/caseRig.ts';
 import { exampleNames, exampleView } from '../testing/examples.ts';
 import { quantityNames } from '../statics/rigRows.ts';
 import { assess } from './assess.ts';
-import { legality } from './mark.ts';
+import { legality } from './verdictLevel.ts';
 import { explain } from './explain.ts';
 import type { Step } from './explanation.ts';
 import { pillars } from './pillars.ts';

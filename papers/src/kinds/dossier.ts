@@ -18,7 +18,7 @@ import {
 } from '../parts/blocks.ts';
 import { bodiesOf, fittedLines, gearLines, lengthLines, plateLines, seenLines } from '../parts/bodyFacts.ts';
 import { figuresRead } from '../parts/figuresRead.ts';
-import { limitFrom } from '../parts/limitFrom.ts';
+import { limitSourceText } from '../parts/limitSourceText.ts';
 import { rigSvg } from '../parts/rigSvg.ts';
 import { slipLines } from '../parts/slip.ts';
 import type { Paper } from '../print/paper.ts';
@@ -81,7 +81,7 @@ function verdictTable({ words, based }: PaperAsk): readonly Content[] {
                 words.say(check.name),
                 soft(
                   t('paper.dossier.source', {
-                    from: limitFrom(words, check),
+                    from: limitSourceText(words, check),
                     kind: t(`app.kind.${check.kind}`),
                     sure: t(`app.confidence.${check.source.confidence}`),
                   }),

@@ -14,7 +14,7 @@ import {
   placeName,
   registeredLines,
 } from '../parts/blocks.ts';
-import { limitFrom } from '../parts/limitFrom.ts';
+import { limitSourceText } from '../parts/limitSourceText.ts';
 import { rigSvg } from '../parts/rigSvg.ts';
 import type { Paper } from '../print/paper.ts';
 import { demandText, limitText } from '../words/margin.ts';
@@ -77,7 +77,7 @@ export function roadsidePage(ask: PaperAsk): Paper {
 function roadsideRow(words: PaperWords, check: Check): TableCell[] {
   const { t, unit } = words;
   return [
-    { stack: [words.say(check.name), soft(limitFrom(words, check))] },
+    { stack: [words.say(check.name), soft(limitSourceText(words, check))] },
     figure(demandText(t, check, unit)),
     figure(limitText(t, check, unit)),
     margin(words, check),

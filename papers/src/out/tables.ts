@@ -1,7 +1,7 @@
 import { placedBodies, placedMass, type Assessment, type RigView } from '@wagonomos/core';
 import { readingMessage, sigmaOn, type Ticket } from '@wagonomos/core/weighing';
 import Papa from 'papaparse';
-import { limitFrom } from '../parts/limitFrom.ts';
+import { limitSourceText } from '../parts/limitSourceText.ts';
 import { limitText, marginText } from '../words/margin.ts';
 import type { PaperWords } from '../words/paperWords.ts';
 import { checkAmount } from '../words/written.ts';
@@ -109,7 +109,7 @@ function verdict({ assessment, words }: TableAsk): Rows {
         check.unit === undefined ? unit : t(`app.verdict.unit.${check.unit}`),
         marginText(t, check, unit),
         t(`app.kind.${check.kind}`),
-        limitFrom(words, check),
+        limitSourceText(words, check),
         check.source.confidence,
       ]),
   ];

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
-import { useInk } from './useInk.ts';
+import { useChartColours } from './useChartColours.ts';
 
 /** Cost against usable gain: each step of the line is the most that can be had for so much. */
 const props = defineProps<{
@@ -13,7 +13,7 @@ const props = defineProps<{
   currency: string;
 }>();
 const { t } = useI18n();
-const ink = useInk();
+const ink = useChartColours();
 const options = computed<ApexOptions>(() => ({
   ...ink.value,
   chart: { ...ink.value.chart, type: 'line' },

@@ -3,7 +3,7 @@ import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
-import { useInk } from './useInk.ts';
+import { useChartColours } from './useChartColours.ts';
 
 /** What several limits have left along a way from 0 to 1: the limit itself is the line of zero. Told apart by dash and end mark too. */
 const props = defineProps<{
@@ -18,7 +18,7 @@ const props = defineProps<{
   zero: string;
 }>();
 const emit = defineEmits<{ area: [area: { readonly left: number; readonly width: number }] }>();
-const ink = useInk();
+const ink = useChartColours();
 const dashes = [0, 7, 3, 10] as const;
 const widths = [3, 2.5, 2, 2] as const;
 const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.slate, ink.value.cargo]);

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
-import { useInk } from './useInk.ts';
+import { useChartColours } from './useChartColours.ts';
 
 /** Masses as bars along a body, with its centre and its axle. */
 const props = defineProps<{
@@ -13,7 +13,7 @@ const props = defineProps<{
   about: number | null;
 }>();
 const { t } = useI18n();
-const ink = useInk();
+const ink = useChartColours();
 const nearest = (x: number) =>
   props.bars.reduce((best, bar) => (Math.abs(bar.x - x) < Math.abs(best - x) ? bar.x : best), props.bars[0]?.x ?? 0);
 const label = (x: number) => written(x, 2);

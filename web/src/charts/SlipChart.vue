@@ -3,7 +3,7 @@ import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
-import { useInk } from './useInk.ts';
+import { useChartColours } from './useChartColours.ts';
 
 /** Masses slip by slip: columns about zero, or lines over the years. Told apart by mark and dash as well as by colour. */
 const props = defineProps<{
@@ -13,7 +13,7 @@ const props = defineProps<{
   label: string;
   unit: string;
 }>();
-const ink = useInk();
+const ink = useChartColours();
 const shapes = ['circle', 'square', 'triangle', 'diamond', 'cross', 'plus', 'star', 'line'] as const;
 /** The colours of within, tight and over would say something here that is not meant. */
 const palette = computed(() => [ink.value.ink, ink.value.pen, ink.value.slate, ink.value.water, ink.value.cargo]);

@@ -3,7 +3,7 @@ import type { ApexOptions } from 'apexcharts';
 import { computed } from 'vue';
 import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
-import { useInk } from './useInk.ts';
+import { useChartColours } from './useChartColours.ts';
 
 /** How well a swing dies away against speed, of two loadings: told apart by dash and mark too. */
 const props = defineProps<{
@@ -13,7 +13,7 @@ const props = defineProps<{
   along: string;
   up: string;
 }>();
-const ink = useInk();
+const ink = useChartColours();
 const options = computed<ApexOptions>(() => ({
   ...ink.value,
   chart: { ...ink.value.chart, type: 'line', animations: { enabled: false } },

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n';
 import { useSettings } from '../stores/settings.ts';
 import { written } from '@wagonomos/papers/words';
 import PlainChart from './PlainChart.vue';
-import { useInk } from './useInk.ts';
+import { useChartColours } from './useChartColours.ts';
 
 /** An allowance, what comes off it step by step, and what is left: each bar hangs where the one before ended. */
 const props = defineProps<{
@@ -13,7 +13,7 @@ const props = defineProps<{
   steps: readonly { readonly label: string; readonly change: number; readonly kind: 'whole' | 'off' | 'left' }[];
 }>();
 const { t } = useI18n();
-const ink = useInk();
+const ink = useChartColours();
 const settings = useSettings();
 
 interface Bar {

@@ -1,5 +1,5 @@
 import { assess, byTheList, kilograms, message } from '@wagonomos/core';
-import { platesOnce, underPlatesUntil } from '@wagonomos/core/uprating';
+import { formerPlateEras, underPlatesUntil } from '@wagonomos/core/uprating';
 import type { BasedVerdict, VerdictBasis } from '@wagonomos/core/weighing';
 import { drawnFrom, slipName } from '@wagonomos/papers/words';
 import { createSharedComposable } from '@vueuse/core';
@@ -35,7 +35,7 @@ function basisHere() {
     return { slip: asked.value };
   });
   /** Until which day the plates held that everything is read against; today's where nobody asks. */
-  const eras = computed(() => (rig.view ? platesOnce(rig.view) : []));
+  const eras = computed(() => (rig.view ? formerPlateEras(rig.view) : []));
   const era = computed((): string | null => {
     const { plates } = route.query;
     const known = eras.value.some(({ until }) => until === plates);

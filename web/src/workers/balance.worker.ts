@@ -2,10 +2,10 @@ import { assess, type RigView } from '@wagonomos/core';
 import {
   compareSwaying,
   swayByPlace,
-  twoSwings,
+  swayPair,
   type SwayComparison,
   type SwayInPlace,
-  type TwoSwings,
+  type SwayPair,
 } from '@wagonomos/core/balance';
 import { expose } from 'comlink';
 
@@ -14,14 +14,14 @@ export interface SwayAnswer {
   /** Beside the other loading; null: one of them cannot be reckoned, or there is none. */
   readonly beside: SwayComparison | null;
   readonly byPlace: readonly SwayInPlace[];
-  readonly swings: TwoSwings | null;
+  readonly swings: SwayPair | null;
 }
 
 const work = {
   sway: (view: RigView, other: RigView | null): SwayAnswer => ({
     beside: compareSwaying(assess(other ?? view).loads, assess(view).loads),
     byPlace: swayByPlace(view),
-    swings: twoSwings(view),
+    swings: swayPair(view),
   }),
 };
 export type BalanceWork = typeof work;

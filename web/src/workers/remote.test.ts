@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { onWorkerLost, WorkerLost, worked } from './remote.ts';
+import { onWorkerLost, WorkerLost, workerClient } from './remote.ts';
 
 /** A worker that never loads. */
 function deadWorker() {
@@ -13,7 +13,7 @@ describe('a worker that cannot be loaded', () => {
     const started: Worker[] = [];
     const told = vi.fn();
     onWorkerLost(told);
-    const remote = worked<{ add: (a: number) => number }>(() => {
+    const remote = workerClient<{ add: (a: number) => number }>(() => {
       started.push(deadWorker());
       return started.at(-1)!;
     });

@@ -10,14 +10,14 @@ export const onWorkerLost = (tell: () => void): void => {
 };
 
 /** Work away from the page. */
-export interface Worked<Api> {
+export interface WorkerClient<Api> {
   /** Asks the worker, which is started with the first question. Rejects with `WorkerLost` where it cannot answer. */
   readonly ask: <Answer>(question: (api: Remote<Api>) => Promise<Answer>) => Promise<Answer>;
   /** Ends it, whatever it is at; who waits is told. The next question starts it anew. */
   readonly end: () => void;
 }
 
-export function worked<Api>(start: () => Worker): Worked<Api> {
+export function workerClient<Api>(start: () => Worker): WorkerClient<Api> {
   let running: { readonly worker: Worker; readonly api: Remote<Api>; readonly gone: Promise<never> } | undefined;
   let giveUp: (reason: WorkerLost) => void = () => undefined;
   const end = () => {

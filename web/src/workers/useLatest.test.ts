@@ -1,7 +1,7 @@
 import type { Remote } from 'comlink';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { effectScope, type EffectScope } from 'vue';
-import type { Worked } from './remote.ts';
+import type { WorkerClient } from './remote.ts';
 import { useLatest } from './useLatest.ts';
 
 interface Sums {
@@ -12,7 +12,7 @@ interface Sums {
 function slowWorker() {
   const waiting: ((answer: number | null) => void)[] = [];
   const end = vi.fn();
-  const worker: Worked<Sums> = { ask: async (question) => question({} as Remote<Sums>), end };
+  const worker: WorkerClient<Sums> = { ask: async (question) => question({} as Remote<Sums>), end };
   const question = () => new Promise<number | null>((resolve) => waiting.push(resolve));
   return { worker, end, question, answer: (at: number, value: number | null) => waiting[at]?.(value) };
 }
@@ -25,7 +25,7 @@ afterEach(() => {
   scope.stop();
   vi.useRealTimers();
 });
-const latestOf = (worker: Worked<Sums>) => {
+const latestOf = (worker: WorkerClient<Sums>) => {
   const latest = scope.run(() => useLatest<Sums, number>(worker));
   if (!latest) throw new Error('the scope has ended');
   return latest;

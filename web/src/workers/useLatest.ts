@@ -1,7 +1,7 @@
 import { proxy, type ProxyMarked, type Remote } from 'comlink';
 import { onScopeDispose, ref, shallowRef, type ShallowRef } from 'vue';
 import { inTime, late } from './inTime.ts';
-import type { Worked } from './remote.ts';
+import type { WorkerClient } from './remote.ts';
 
 /** How a question stands: nobody asked, it is at work, it is answered, the owner stopped it, nobody can answer. */
 export type Asking = 'idle' | 'asking' | 'answered' | 'stopped' | 'broken';
@@ -20,7 +20,7 @@ interface HowAsked<Answer> {
  * Questions to a worker of which only the last counts: what an earlier one still brings is not heard. What is at work cannot be asked to
  * stop, so that the worker is ended; one that is done is kept for the next question. It ends with whoever asks.
  */
-export function useLatest<Api, Answer>(worker: Worked<Api>) {
+export function useLatest<Api, Answer>(worker: WorkerClient<Api>) {
   const answer: ShallowRef<Answer | null> = shallowRef(null);
   const state = ref<Asking>('idle');
   /** Goes up with every question and every stop. */

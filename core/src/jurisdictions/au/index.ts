@@ -1,7 +1,7 @@
 import { rules as common } from '../common/rules.ts';
 import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
-import { marks } from './marks.ts';
+import { thresholds } from './thresholds.ts';
 import { notes } from './notes.ts';
 import { licences } from './licences.ts';
 import { rules } from './rules.ts';
@@ -15,7 +15,7 @@ export const australia: Law = {
   place: 'AU',
   rules: [common, rules],
   states,
-  marks,
+  thresholds,
   notes: [...mirrorsNote(rules), ...notes],
   speeds,
   sanctions,

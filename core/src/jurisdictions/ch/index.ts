@@ -1,10 +1,10 @@
 import { rules as common } from '../common/rules.ts';
 import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
-import { marks as continental } from '../eu/marks.ts';
+import { thresholds as continental } from '../eu/thresholds.ts';
 import { notes as everywhere } from '../eu/notes.ts';
 import { rules as european } from '../eu/rules.ts';
-import { marks } from './marks.ts';
+import { thresholds } from './thresholds.ts';
 import { notes } from './notes.ts';
 import { swissLicences } from '../eu/licences.ts';
 import { rules } from './rules.ts';
@@ -16,7 +16,7 @@ import { uprating } from '../eu/uprating.ts';
 export const switzerland: Law = {
   place: 'CH',
   rules: [common, european, rules],
-  marks: [...continental, ...marks],
+  thresholds: [...continental, ...thresholds],
   notes: [...mirrorsNote(european), ...everywhere, ...notes],
   speeds,
   sanctions,

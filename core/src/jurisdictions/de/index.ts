@@ -1,10 +1,10 @@
 import { rules as common } from '../common/rules.ts';
 import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
-import { marks as continental, unionMarks } from '../eu/marks.ts';
+import { thresholds as continental, unionThresholds } from '../eu/thresholds.ts';
 import { notes as everywhere, unionNotes } from '../eu/notes.ts';
 import { rules as european } from '../eu/rules.ts';
-import { marks } from './marks.ts';
+import { thresholds } from './thresholds.ts';
 import { notes } from './notes.ts';
 import { licences } from './licences.ts';
 import { rules } from './rules.ts';
@@ -16,7 +16,7 @@ import { uprating } from './uprating.ts';
 export const germany: Law = {
   place: 'DE',
   rules: [common, european, rules],
-  marks: [...continental, ...unionMarks, ...marks],
+  thresholds: [...continental, ...unionThresholds, ...thresholds],
   notes: [...mirrorsNote(rules), ...everywhere, ...unionNotes, ...notes],
   speeds,
   sanctions,

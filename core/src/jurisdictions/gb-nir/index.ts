@@ -1,10 +1,10 @@
 import { rules as common } from '../common/rules.ts';
 import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
-import { sharedMarks } from '../gb/marks.ts';
+import { sharedThresholds } from '../gb/thresholds.ts';
 import { sharedNotes } from '../gb/notes.ts';
 import { rules as british } from '../gb/rules.ts';
-import { marks } from './marks.ts';
+import { thresholds } from './thresholds.ts';
 import { notes } from './notes.ts';
 import { licences } from './licences.ts';
 import { rules } from './rules.ts';
@@ -16,7 +16,7 @@ import { uprating } from './uprating.ts';
 export const northernIreland: Law = {
   place: 'GB-NIR',
   rules: [common, british, rules],
-  marks: [...sharedMarks, ...marks],
+  thresholds: [...sharedThresholds, ...thresholds],
   notes: [...mirrorsNote(rules), ...sharedNotes, ...notes],
   speeds,
   sanctions,

@@ -1,7 +1,7 @@
 import { rules as common } from '../common/rules.ts';
 import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
-import { marks, sharedMarks } from './marks.ts';
+import { thresholds, sharedThresholds } from './thresholds.ts';
 import { notes, sharedNotes } from './notes.ts';
 import { licences } from './licences.ts';
 import { rules } from './rules.ts';
@@ -13,7 +13,7 @@ import { uprating } from './uprating.ts';
 export const greatBritain: Law = {
   place: 'GB',
   rules: [common, rules],
-  marks: [...sharedMarks, ...marks],
+  thresholds: [...sharedThresholds, ...thresholds],
   notes: [...mirrorsNote(rules), ...sharedNotes, ...notes],
   speeds,
   sanctions,

@@ -1,7 +1,7 @@
 import { rules as common } from '../common/rules.ts';
 import { mirrorsNote } from '../common/notes.ts';
 import type { Law } from '../law.ts';
-import { marks as continental, unionMarks } from '../eu/marks.ts';
+import { thresholds as continental, unionThresholds } from '../eu/thresholds.ts';
 import { notes as everywhere, unionNotes } from '../eu/notes.ts';
 import { rules as european } from '../eu/rules.ts';
 import { notes } from './notes.ts';
@@ -15,7 +15,7 @@ import { uprating } from './uprating.ts';
 export const italy: Law = {
   place: 'IT',
   rules: [common, european, rules],
-  marks: [...continental, ...unionMarks],
+  thresholds: [...continental, ...unionThresholds],
   notes: [...mirrorsNote(european), ...everywhere, ...unionNotes, ...notes],
   speeds,
   sanctions,

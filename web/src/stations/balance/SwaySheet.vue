@@ -10,7 +10,7 @@ import type { BalanceWork, SwayAnswer } from '../../workers/balance.worker.ts';
 import { balanceWorker } from '../../workers/clients.ts';
 import { unwatched } from '../../workers/unwatched.ts';
 import { useLatest } from '../../workers/useLatest.ts';
-import TwoSwings from './TwoSwings.vue';
+import SwayPair from './SwayPair.vue';
 import '../../shared/figureTable.css';
 
 /** Whether this loading swings more or less than another of the same rig, and what ten kilograms do where. Never a speed. */
@@ -117,7 +117,7 @@ const away = computed(() => answer.value?.beside?.turnsAway.after ?? null);
         </li>
       </ol>
       <p v-else-if="answer" class="soft">{{ t('app.sway.noPlaces') }}</p>
-      <TwoSwings v-if="answer?.swings" :swings="answer.swings" />
+      <SwayPair v-if="answer?.swings" :swings="answer.swings" />
     </section>
   </div>
 </template>

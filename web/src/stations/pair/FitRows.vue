@@ -8,7 +8,7 @@ import MessageText from '../../words/MessageText.vue';
 import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
-import type { OfferKind } from './useOffered.ts';
+import type { OfferKind } from './useBodiesLookedAt.ts';
 
 /** What comes of each pair, one column each. */
 const props = defineProps<{ fits: readonly PairFit[]; kind: OfferKind }>();

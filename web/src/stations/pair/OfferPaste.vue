@@ -15,7 +15,7 @@ import { useRefusalWords } from '../../words/useRefusalWords.ts';
 import { useDraft } from '../../stores/drafts.ts';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace, type Refusal } from '../../stores/workspace.ts';
-import type { OfferKind } from './useOffered.ts';
+import type { OfferKind } from './useBodiesLookedAt.ts';
 
 /** A table of what one looks at, pasted: looked at before anything of it is taken. */
 const props = defineProps<{ kind: OfferKind; most: number; take: (rows: readonly OfferRow[]) => Refusal | null }>();

@@ -30,7 +30,7 @@ import { useSpeech } from '../../words/useSpeech.ts';
 import { written } from '@wagonomos/papers/words';
 import { useSettings } from '../../stores/settings.ts';
 import { useWorkspace } from '../../stores/workspace.ts';
-import type { OfferKind } from './useOffered.ts';
+import type { OfferKind } from './useBodiesLookedAt.ts';
 
 /** What the papers say of each, one column each: written in here where it is only looked at, and on its plates where it is one's own. */
 const props = defineProps<{

@@ -18,7 +18,7 @@ import FamilyAsk from './FamilyAsk.vue';
 import FitRows from './FitRows.vue';
 import OfferRows from './OfferRows.vue';
 import type { FamilyAsked } from './useFamily.ts';
-import { mostColumns, useOffered, type OfferKind } from './useOffered.ts';
+import { mostColumns, useBodiesLookedAt, type OfferKind } from './useBodiesLookedAt.ts';
 
 /** Up to six trailers behind this car, or cars before this trailer, each with the same people and things; none is called best. */
 const props = defineProps<{ view: RigView; kind: OfferKind; family: FamilyAsked }>();
@@ -28,7 +28,7 @@ const settings = useSettings();
 const workspace = useWorkspace();
 const router = useRouter();
 const OfferPaste = defineAsyncComponent(() => import('./OfferPaste.vue'));
-const { all, chosen, choose, own, addOne, addRows, remove, buy, tools, currency } = useOffered(
+const { all, chosen, choose, own, addOne, addRows, remove, buy, tools, currency } = useBodiesLookedAt(
   () => props.view,
   () => props.kind,
 );

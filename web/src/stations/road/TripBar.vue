@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { changeTrip, addTrip, removeTrip, takeLogIn } from '@wagonomos/core/edits';
+import { changeTrip, addTrip, removeTrip, mergeLog } from '@wagonomos/core/edits';
 import { Plus, Trash2 } from '@lucide/vue';
 import { computed } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -46,7 +46,7 @@ const remove = () => {
 };
 const takeIn = () => {
   const { value: one } = trip;
-  if (one) workspace.edit('app.edit.tripLog', (document) => takeLogIn(document, one.id));
+  if (one) workspace.edit('app.edit.tripLog', (document) => mergeLog(document, one.id));
 };
 defineExpose({ begin });
 </script>

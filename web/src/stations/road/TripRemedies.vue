@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { kilograms, message } from '@wagonomos/core';
-import { changeTrip, makeMove, setTankLevel, takeLogIn } from '@wagonomos/core/edits';
+import { changeTrip, makeMove, setTankLevel, mergeLog } from '@wagonomos/core/edits';
 import type { LeastOnTheRoad, TripRemedy } from '@wagonomos/core/road';
 import { watch } from 'vue';
 import { useI18n } from 'vue-i18n';
@@ -43,7 +43,7 @@ const carryOut = ({ plan, levels = [], move }: TripRemedy) => {
   const loadout = from.loadout.id;
   workspace.edit('app.edit.remedy', (document) => {
     // What was logged is part of the plan from here on, or its parts would be twice in it.
-    const logged = plan && sight.value === 'went' ? takeLogIn(document, of.id) : document;
+    const logged = plan && sight.value === 'went' ? mergeLog(document, of.id) : document;
     const planned = plan ? changeTrip(logged, of.id, { plan: [...plan] }) : logged;
     const levelled = levels.reduce((all, one) => setTankLevel(all, loadout, one.body, one.tank, one.fraction), planned);
     return move ? makeMove(levelled, loadout, move) : levelled;

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { TwoSwings } from '@wagonomos/core/balance';
+import type { SwayPair } from '@wagonomos/core/balance';
 import { usePreferredReducedMotion } from '@vueuse/core';
 import { onBeforeUnmount, ref, watch } from 'vue';
 import { useI18n } from 'vue-i18n';
 import { written } from '@wagonomos/papers/words';
 
 /** Why the ends matter, for a child: one nudge, the same mass at the ends and over the axles, at rates that are true beside each other. */
-const props = defineProps<{ swings: TwoSwings }>();
+const props = defineProps<{ swings: SwayPair }>();
 const { t } = useI18n();
 const motion = usePreferredReducedMotion();
 const kinds = ['ends', 'middle'] as const;
@@ -17,7 +17,7 @@ let running: Animation[] = [];
 const lasts = 9000;
 const nudge = 13;
 const frames = 90;
-const keyframes = ({ frequencyHz, dampingRatio }: TwoSwings['ends']): Keyframe[] => {
+const keyframes = ({ frequencyHz, dampingRatio }: SwayPair['ends']): Keyframe[] => {
   const omega = 2 * Math.PI * frequencyHz;
   const decay = (dampingRatio / Math.sqrt(Math.max(1e-6, 1 - dampingRatio ** 2))) * omega;
   return Array.from({ length: frames + 1 }, (_, at) => {

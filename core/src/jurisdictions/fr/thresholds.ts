@@ -1,7 +1,7 @@
-import type { Mark } from '../law.ts';
+import type { Threshold } from '../law.ts';
 
 /** From general knowledge, each with its confidence; not yet checked against the texts. */
-export const marks: readonly Mark[] = [
+export const thresholds: readonly Threshold[] = [
   { id: 'frSpeed', topic: 'speed', of: 'sumOfPlates', at: 3500, by: 'travel', source: 'frRoadCode', confidence: 'low' },
   {
     id: 'frInspection',

@@ -1,7 +1,7 @@
-import type { Mark } from '../law.ts';
+import type { Threshold } from '../law.ts';
 
 /** From general knowledge, each with its confidence; not yet checked against the texts. */
-export const marks: readonly Mark[] = [
+export const thresholds: readonly Threshold[] = [
   {
     id: 'atSpeed',
     topic: 'speed',

@@ -3,10 +3,10 @@ import { usePreferredReducedMotion } from '@vueuse/core';
 import { computed, type ComputedRef } from 'vue';
 import { useSettings } from '../stores/settings.ts';
 
-export type Ink = ApexOptions & Readonly<Record<'ink' | 'pen' | 'cargo' | 'slate' | 'water', string>>;
+export type ChartColours = ApexOptions & Readonly<Record<'ink' | 'pen' | 'cargo' | 'slate' | 'water', string>>;
 
 /** The look all charts share: the colours of the theme in force, the figures' font, no toolbar, no motion where none is wanted. */
-export function useInk(): ComputedRef<Ink> {
+export function useChartColours(): ComputedRef<ChartColours> {
   const settings = useSettings();
   const motion = usePreferredReducedMotion();
   return computed(() => {

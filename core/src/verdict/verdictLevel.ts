@@ -5,7 +5,7 @@ import { isOpen, openLoads } from './openQuestions.ts';
  * `tight`: legal, with a limit inside the owner's reserve or inside what is not known for certain. `open`: no load is past a limit that is
  * known, and something is still to be answered: of equipment, or of a maker's limit. `undecided`: a load that law asks for is not known.
  */
-export type Mark = 'legal' | 'tight' | 'maker' | 'over' | 'open' | 'undecided';
+export type VerdictLevel = 'legal' | 'tight' | 'maker' | 'over' | 'open' | 'undecided';
 
 /**
  * Over beats unknown; any legal check that applies and is unknown leaves it open, whichever it is; a maker's breach leaves it as it
@@ -26,7 +26,7 @@ export const isAged = ({ kind, status, source }: Check): boolean =>
 export const claimsLaw = (checks: readonly Check[]): boolean => checks.some(({ kind }) => kind === 'legal');
 
 /** One word for the whole rig, from whether it is legal and from the checks. */
-export function markOf(legal: boolean | null, checks: readonly Check[]): Mark {
+export function verdictLevel(legal: boolean | null, checks: readonly Check[]): VerdictLevel {
   if (legal === false) return 'over';
   const undecided = openLoads(checks).some(leavesOpen) || checks.some(mayBreakLaw);
   // Where law asks for a load and has no answer, that is said first: a maker's breach says nothing of the law.

@@ -1,7 +1,7 @@
-import type { Mark } from '../law.ts';
+import type { Threshold } from '../law.ts';
 
 /** Where the Union's licence directive holds. */
-export const unionMarks: readonly Mark[] = [
+export const unionThresholds: readonly Threshold[] = [
   {
     id: 'euSum96',
     topic: 'licence',
@@ -14,7 +14,7 @@ export const unionMarks: readonly Mark[] = [
 ];
 
 /** Of the whole continent, Switzerland included. From general knowledge, each with its confidence; not yet checked against the texts. */
-export const marks: readonly Mark[] = [
+export const thresholds: readonly Threshold[] = [
   {
     id: 'euLicence',
     topic: 'licence',

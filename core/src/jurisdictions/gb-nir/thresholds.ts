@@ -1,7 +1,7 @@
-import type { Mark } from '../law.ts';
+import type { Threshold } from '../law.ts';
 
 /** Of Northern Ireland alone. From general knowledge, each with its confidence; not yet checked against the texts. */
-export const marks: readonly Mark[] = [
+export const thresholds: readonly Threshold[] = [
   {
     id: 'niSum',
     topic: 'licence',

@@ -1,7 +1,7 @@
-import type { Mark } from '../law.ts';
+import type { Threshold } from '../law.ts';
 
 /** Much alike in both of Britain's bodies of law. From general knowledge, each with its confidence; not yet checked against the texts. */
-export const sharedMarks: readonly Mark[] = [
+export const sharedThresholds: readonly Threshold[] = [
   {
     id: 'ukLicence',
     topic: 'licence',
@@ -86,7 +86,7 @@ export const sharedMarks: readonly Mark[] = [
 ];
 
 /** Of Great Britain alone. From general knowledge, each with its confidence; not yet checked against the texts. */
-export const marks: readonly Mark[] = [
+export const thresholds: readonly Threshold[] = [
   { id: 'ukZone', topic: 'zones', of: 'vehicleMax', at: 3500, by: 'travel', source: 'ukZones', confidence: 'medium' },
   {
     id: 'ukTowed',

@@ -16,7 +16,7 @@ export type OfferKind = 'trailer' | 'vehicle';
 export const mostColumns = 6;
 
 /** The trailers, or the cars, that stand side by side: the rig's own, what is offered, others of the yard. Which ones stands in the address. */
-export function useOffered(view: () => RigView, kind: () => OfferKind) {
+export function useBodiesLookedAt(view: () => RigView, kind: () => OfferKind) {
   const { t } = useI18n();
   const { say } = useSpeech();
   const workspace = useWorkspace();
