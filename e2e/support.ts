@@ -53,10 +53,13 @@ export async function touch(page: Page, label: string): Promise<Locator> {
 
 /** Puts a thing of the list somewhere by its drop-down, which opens at the first press. */
 export async function putThing(page: Page, name: string, where: string): Promise<void> {
-  await thingCell(page, `Place of ${name}`).click();
-  const list = await page
-    .getByRole('combobox', { name: `Place of ${name}`, exact: true })
-    .getAttribute('aria-controls');
+  const box = page.getByRole('combobox', { name: `Place of ${name}`, exact: true });
+  // A row that is made anew at that moment, because another one moved, is pressed once more.
+  await expect(async () => {
+    if (!(await box.isVisible())) await thingCell(page, `Place of ${name}`).click({ timeout: 2000 });
+    await expect(box).toBeVisible({ timeout: 2000 });
+  }).toPass({ timeout: 30_000 });
+  const list = await box.getAttribute('aria-controls');
   const options = page.locator(`[id="${list ?? ''}"]`);
   const option = options.getByRole('option', { name: where, exact: true });
   await options.getByRole('option').first().waitFor();
