@@ -83,6 +83,17 @@ describe('one axle of a group', () => {
     expect(assess(since).checks.map(({ id }) => id)).not.toContain('trailer.axleEach');
   });
 
+  it('is not asked once a newer slip weighed the group and did not tell its axles apart', () => {
+    const view = tandem([500, 500], 'no');
+    const newer = ticketOf(view, [{ state: 'coupled', on: ['trailer'], value: 980 }], 1, {
+      id: 'newer',
+      date: '2026-06-01',
+      loadout: view.loadout,
+    });
+    const both = onScale(view, [{ ...slip(view, [360, 540]), date: '2026-05-01' }, newer]);
+    expect(assess(both).checks.map(({ id }) => id)).not.toContain('trailer.axleEach');
+  });
+
   it('is judged by a slip alone as by all that is known', () => {
     const view = tandem([500, 500], 'no');
     const alone = assessTicket(view, slip(view, [360, 540])).checks.find(({ id }) => id === 'trailer.axleEach');

@@ -3,7 +3,8 @@ import { singleAxles } from '../scale/singleAxles.ts';
 import type { WeighingLengths } from '../scale/weighedLoads.ts';
 import type { PartRow } from '../statics/row.ts';
 import type { StateSlip } from './keptSlips.ts';
-import { sigmaOf } from './known.ts';
+import { speaksOf } from './bodyLoads.ts';
+import { sigmaOf, type Known } from './known.ts';
 import { today, type Levers } from './slipToday.ts';
 
 /** How a group shares what came since is not known; what came to the vehicle does not matter to it. */
@@ -17,16 +18,20 @@ export function singleAxlesToday(
   levers: Levers,
 ): readonly Mass[] {
   const each = singleAxles(lengths, barsOn);
+  if (each.length === 0) return [];
   for (const [at, slip] of slips.entries()) {
     const found = each.flatMap((of) => today(slip, at, of, onGroup, levers) ?? []);
-    if (found.length === 0 || found.length < each.length) continue;
-    return found.map((one) => ({
-      kind: 'known',
-      value: one.value,
-      sigma: sigmaOf(one),
-      ...(one.contradicted ? { contradicted: true } : {}),
-      ...(one.unsure ? { open: 'loadState' } : {}),
-    }));
+    if (found.length === each.length) return found.map(massOf);
+    // A newer slip of this trailer that did not tell its axles apart knows better than an older one that did.
+    if (speaksOf('trailer', slip)) break;
   }
   return [];
 }
+
+const massOf = (known: Known): Mass => ({
+  kind: 'known',
+  value: known.value,
+  sigma: sigmaOf(known),
+  ...(known.contradicted ? { contradicted: true } : {}),
+  ...(known.unsure ? { open: 'loadState' } : {}),
+});

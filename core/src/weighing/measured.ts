@@ -87,12 +87,12 @@ function slipLoads(
   of: Readonly<Record<QuantityName, Combination>>,
   axles: readonly Combination[],
 ): WeighedLoads {
+  const isContradicted = (weights: readonly number[]) => worst.some((at) => Math.abs(weights[at] ?? 0) > 1e-6);
   const apart = axles.flatMap((axle): readonly Mass[] => {
     const found = estimate(axle);
-    const contradicted = worst.some((at) => Math.abs(found?.weights[at] ?? 0) > 1e-6);
-    return found
-      ? [{ kind: 'known', value: found.value, sigma: found.se, ...(contradicted ? { contradicted } : {}) }]
-      : [];
+    if (!found) return [];
+    const contradicted = isContradicted(found.weights) ? { contradicted: true } : {};
+    return [{ kind: 'known', value: found.value, sigma: found.se, ...contradicted }];
   });
   const settles: Settles = (sum) => {
     const found = estimate(sumOf(...sum.map(([times, name]) => [times, of[name]] as const)));
@@ -100,8 +100,7 @@ function slipLoads(
       const one = used[at];
       return one && Math.abs(times) > 1e-6 ? [{ name: readingMessage(one.reading), kg: one.value, times }] : [];
     });
-    const contradicted = worst.some((at) => Math.abs(found?.weights[at] ?? 0) > 1e-6);
-    return found && { value: found.value, se: found.se, operands, contradicted };
+    return found && { value: found.value, se: found.se, operands, contradicted: isContradicted(found.weights) };
   };
   return weighedOn(plan, settles, apart.length < axles.length ? [] : apart);
 }

@@ -21,7 +21,7 @@ const shown = computed(() => parts[sheet.value]);
 </script>
 
 <template>
-  <div v-if="rig.view && rig.assessment" class="bench" :inert="workspace.follows">
+  <div v-if="rig.view && rig.assessment" class="uprate" :inert="workspace.follows">
     <BenchStrip :view="rig.view" />
     <component :is="shown" :view="rig.view" :assessment="rig.assessment" />
   </div>
@@ -29,7 +29,7 @@ const shown = computed(() => parts[sheet.value]);
 
 <style scoped>
 /* A sheet comes a moment after its strip: what stands below does not move. */
-.bench {
+.uprate {
   min-height: 100dvh;
 }
 </style>
